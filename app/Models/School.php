@@ -15,6 +15,7 @@ use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
+use StoneDrill\Core\Curriculum\TestStandard;
 
 /**
  * @property int                                  $id
@@ -28,6 +29,8 @@ use StoneDrill\Core\Curriculum\Reaction;
  * @property float                                $credit_arm    for a try in which the student was touched on the arm
  * @property float                                $credit_body   and on the body
  * @property float                                $credit_recovered and in which the student failed and went on
+ * @property int                                  $test_pass     percent of all credit with which a test is passed
+ * @property int                                  $test_ready    percent of chance to pass from which somebody is ready
  * @property float                                $half_life     days after which a rep weighs half
  * @property float                                $reaction_base seconds to react to what is sure to come
  * @property float                                $reaction_per_bit and for each bit of choice
@@ -48,6 +51,7 @@ final class School extends Model
     protected $attributes = [
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
+        'test_pass' => 80, 'test_ready' => 85,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 
@@ -55,17 +59,22 @@ final class School extends Model
     {
         return [
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
-            'credit_recovered' => 'float', 'reaction_base' => 'float', 'reaction_per_bit' => 'float',
-            'nouns' => Json::MAP, 'scope' => Json::MAP, 'tolerance' => 'float', 'sizes' => Json::MAP,
-            'hole_factors' => Json::MAP, 'policy' => Json::MAPS, 'aliases' => Json::MAP, 'setup' => SetupStep::class,
-            'heads_need_totp' => 'boolean',
+            'credit_recovered' => 'float', 'test_pass' => 'integer', 'test_ready' => 'integer',
+            'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
+            'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
+            'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',
         ];
     }
 
-    /** What it gives for a try that was neither clean nor failed. */
-    public function credits(): Credits
+    /** What it asks of proof, and of a test. */
+    public function proofStandard(): ProofStandard
     {
-        return new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered);
+        return new ProofStandard(
+            $this->share,
+            $this->half_life,
+            new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered),
+            new TestStandard($this->test_pass / 100, $this->test_ready / 100),
+        );
     }
 
     /** Where its clocks are; UTC where that cannot be read. */

@@ -36,6 +36,8 @@ final readonly class CatalogueColumns
             'credit_recovered' => $school->proof->credits->recovered,
             'reaction_base' => $school->asks->reaction->base,
             'reaction_per_bit' => $school->asks->reaction->perBit,
+            'test_pass' => (int) round(100 * $school->proof->test->pass),
+            'test_ready' => (int) round(100 * $school->proof->test->ready),
             'tolerance' => $school->asks->tolerance,
             'leaving' => $school->asks->leaving->value,
             'sizes' => $school->statures->sizes,

@@ -17,7 +17,6 @@ use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
-use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
@@ -43,7 +42,7 @@ final readonly class SchoolMapper
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
-            new ProofStandard($school->share, $school->half_life, $school->credits()),
+            $school->proofStandard(),
             $reader->setting(
                 $school,
                 'hole factors',

@@ -21,5 +21,6 @@ final readonly class ProofStandard
         public float $share = self::SHARE,
         public float $halfLife = self::HALF_LIFE,
         public Credits $credits = new Credits(),
+        public TestStandard $test = new TestStandard(),
     ) {}
 }

@@ -28,6 +28,7 @@ use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Curriculum\Student;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Curriculum\Waiver;
 use StoneDrill\Core\Proof\Rep;
 use StoneDrill\Core\Proof\Source;
@@ -108,6 +109,7 @@ final readonly class CatalogueWriter
                 'share' => $school->proof->share,
                 'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
                 'credits' => $school->proof->credits->isUsual() ? null : (array) $school->proof->credits,
+                'test' => $school->proof->test == new TestStandard() ? null : (array) $school->proof->test,
                 'tolerance' => $asks->tolerance === AnswerStandard::TOLERANCE ? null : $asks->tolerance,
                 'reaction' => $asks->reaction == new Reaction()
                     ? null

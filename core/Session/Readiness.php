@@ -10,6 +10,7 @@ use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Window;
 
@@ -21,14 +22,8 @@ use StoneDrill\Core\Proof\Window;
  */
 final readonly class Readiness
 {
-    /** Share of all credit that a test asks for. */
-    public const CREDIT = 0.8;
-
-    /** Chance from which somebody is told to be ready. */
-    public const READY_FROM = 0.85;
-
     /** @param list<TestItem> $items in the order of the catalogue */
-    public function __construct(public array $items) {}
+    public function __construct(public array $items, public TestStandard $asks = new TestStandard()) {}
 
     /**
      * @param array<string, Window> $windows of the student, by the cell's key
@@ -47,7 +42,7 @@ final readonly class Readiness
             );
         }
 
-        return new self($items);
+        return new self($items, $catalogue->school->proof->test);
     }
 
     /**
@@ -70,12 +65,12 @@ final readonly class Readiness
     /** The chance to pass; null where nothing is asked for. */
     public function chance(): ?float
     {
-        return $this->items === [] ? null : self::passing(array_map(self::outcomes(...), $this->items));
+        return $this->items === [] ? null : $this->passing(array_map(self::outcomes(...), $this->items));
     }
 
     public function isReady(): bool
     {
-        return $this->chance() >= self::READY_FROM;
+        return $this->chance() >= $this->asks->ready;
     }
 
     /**
@@ -89,7 +84,7 @@ final readonly class Readiness
         $outcomes = array_map(self::outcomes(...), $this->items);
         $gains = [];
         foreach ($this->items as $place => $item) {
-            $gains[$place] = self::passing(array_replace($outcomes, [$place => [0.0, 0.0, 1.0]])) - $now;
+            $gains[$place] = $this->passing(array_replace($outcomes, [$place => [0.0, 0.0, 1.0]])) - $now;
         }
         arsort($gains);
         $gains = array_filter($gains, static fn (float $gain): bool => $gain > 1e-12);
@@ -112,7 +107,7 @@ final readonly class Readiness
     /**
      * @param array<int, array{float, float, float}> $outcomes chances of 0, 1 and 2 halves, by item
      */
-    private static function passing(array $outcomes): float
+    private function passing(array $outcomes): float
     {
         $sums = [1.0];
         foreach ($outcomes as [$none, $half, $full]) {
@@ -124,7 +119,7 @@ final readonly class Readiness
             }
             $sums = $next;
         }
-        $needed = (int) ceil(self::CREDIT * 2 * count($outcomes) - 1e-9);
+        $needed = (int) ceil($this->asks->pass * 2 * count($outcomes) - 1e-9);
 
         return array_sum(array_slice($sums, $needed));
     }

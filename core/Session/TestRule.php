@@ -8,6 +8,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use StoneDrill\Core\Attack\Attack;
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Solo\Mark;
@@ -29,10 +30,11 @@ final readonly class TestRule
      *     safety, where nobody saw it
      * @param list<?Mark>                 $solos how each basic and form was done; null where nobody saw it
      */
-    public static function judge(array $items, array $solos = [], ProofRules $rules = new ProofRules()): TestResult
+    public static function judge(array $items, array $solos = [], ProofStandard $asks = new ProofStandard()): TestResult
     {
         $untested = $critical = $short = [];
         $credit = 0.0;
+        $rules = ProofRules::of($asks);
         foreach ($items as $place => [$isCritical, $outcome]) {
             $of = $outcome === null ? null : $rules->credit($outcome);
             if ($of === null) {
@@ -46,7 +48,7 @@ final readonly class TestRule
             $credit += $of ?? 0.0;
         }
         $share = $items === [] ? 0.0 : $credit / count($items);
-        $isEnough = $items === [] || $share >= Readiness::CREDIT - 1e-9;
+        $isEnough = $items === [] || $share >= $asks->test->pass - 1e-9;
         $retest = array_unique([...$untested, ...$critical, ...$isEnough ? [] : $short]);
         sort($retest);
 

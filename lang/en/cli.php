@@ -128,7 +128,7 @@ return [
         'raises' => ':attack: sure, it would add :percent %',
         'rank' => 'the id of the rank',
         'student' => 'id of the student',
-        'summary' => ':student, test of :rank: :percent % to pass (:items items; an estimate; ready from 85 %).',
+        'summary' => ':student, test of :rank: :percent % to pass (:items items; an estimate; ready from :from %).',
     ],
     'draw' => [
         'is' => 'Draws what a student should be drilled on next at a rung, and when it comes',

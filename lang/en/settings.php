@@ -76,6 +76,15 @@ return [
         'lead' => 'Which values of each facet you look for. What you leave out is not told as missing from the catalogue; what you have of it stays.',
         'title' => 'Facets in scope',
     ],
+    'tests' => [
+        'default' => 'Default: 80 % and 85 %.',
+        'lead' => 'With how much of all credit a test is passed, and from which chance to pass somebody is called ready. A result that was decided stays.',
+        'pass' => 'Passed with, % of the credit',
+        'pass-name' => 'with how much a test is passed',
+        'ready' => 'Ready from, % chance to pass',
+        'ready-name' => 'from which chance somebody is ready',
+        'title' => 'Tests',
+    ],
     'times' => [
         'base' => 'Reacting to what is sure to come, seconds',
         'base-name' => 'how long reacting to what is sure to come takes',

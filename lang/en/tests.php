@@ -49,7 +49,7 @@ return [
     'reopened' => 'The result is taken back. The reps stay in the log.',
     'retest' => ':name shows some items again. Mark them as shown a second time, then decide again.',
     'retest-on' => 'Day on which they are shown again, if any',
-    'rule' => 'Passed with at least 80 % of the credit, nothing unseen, and neither hit nor frozen on a critical {attack}. No basic or form is unseen or “not yet”. Each item may be shown twice.',
+    'rule' => 'Passed with at least :pass % of the credit, nothing unseen, and neither hit nor frozen on a critical {attack}. No basic or form is unseen or “not yet”. Each item may be shown twice.',
     'said' => ':name: :outcome',
     'save' => 'Save your marks',
     'saved' => 'The test is saved.',

@@ -115,7 +115,8 @@ Route::prefix('school')->group(function (): void {
         ->group(function (): void {
             Route::get('', 'show')->name('settings')->middleware('kept:teaching');
             $sections = [
-                'general', 'doctrine', 'bodies', 'weights', 'times', 'credits', 'scope', 'policy', 'names', 'words',
+                'general', 'doctrine', 'bodies', 'weights', 'times', 'credits', 'tests', 'scope', 'policy', 'names',
+                'words',
             ];
             foreach ($sections as $section) {
                 Route::put($section, $section)->name("settings.{$section}");

@@ -85,6 +85,13 @@ it('saves each section, says it in the file, and resets it', function (
         ['arm' => 1.0, 'body' => 0.0, 'recovered' => 0.5],
         ['arm' => 0.5, 'body' => 0.5, 'recovered' => 0.5],
     ],
+    'tests' => [
+        'tests',
+        ['test_pass' => '75', 'test_ready' => '90'],
+        fn ($school): array => (array) $school->proof->test,
+        ['pass' => 0.75, 'ready' => 0.9],
+        ['pass' => 0.8, 'ready' => 0.85],
+    ],
     'scope' => [
         'scope',
         [

@@ -50,6 +50,7 @@ final class ReadyCommand extends DrillCommand
                         'rank' => $report->rank->name,
                         'percent' => number_format(100 * $chance, 1),
                         'items' => count($report->readiness->items),
+                        'from' => number_format(100 * $report->readiness->asks->ready),
                     ]),
                     ...array_map(
                         fn (array $one): string => '  '

@@ -13,6 +13,7 @@ use App\Http\Requests\Settings\BodiesRequest;
 use App\Http\Requests\Settings\CreditsRequest;
 use App\Http\Requests\Settings\NamesRequest;
 use App\Http\Requests\Settings\ScopeRequest;
+use App\Http\Requests\Settings\TestsRequest;
 use App\Http\Requests\Settings\TimesRequest;
 use App\Http\Requests\Settings\WordsRequest;
 use App\Models\School;
@@ -59,6 +60,7 @@ final readonly class SettingsController
             'credit_body' => Credits::USUAL,
             'credit_recovered' => Credits::USUAL,
         ],
+        'tests' => ['test_pass' => 80, 'test_ready' => 85],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
         'names' => ['nouns' => []],
@@ -138,6 +140,11 @@ final readonly class SettingsController
     public function credits(CreditsRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'credits', $request->columns());
+    }
+
+    public function tests(TestsRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'tests', $request->columns());
     }
 
     public function scope(ScopeRequest $request, #[CurrentUser] User $user): RedirectResponse

@@ -42,7 +42,7 @@ final readonly class ReadyFor
         return __('students.ready.chance', [
             'percent' => self::percent($this->chance),
             'count' => count($this->readiness->items),
-            'from' => self::percent(Readiness::READY_FROM),
+            'from' => self::percent($this->readiness->asks->ready),
         ]).($untried === 0 ? '' : ' '.trans_choice('students.ready.untried', $untried));
     }
 

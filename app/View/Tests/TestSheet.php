@@ -13,7 +13,6 @@ use App\Models\TestMark;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Proof\Outcome;
-use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Session\TestResult;
 use StoneDrill\Core\Session\TestRule;
 use StoneDrill\Core\Solo\Mark;
@@ -50,7 +49,7 @@ final readonly class TestSheet
                     ->all(),
             ),
             array_values($test->solos->map($this->markOf(...))->all()),
-            new ProofRules(credits: $test->school->credits()),
+            $test->school->proofStandard(),
         );
     }
 

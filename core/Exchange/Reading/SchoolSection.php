@@ -31,6 +31,7 @@ use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Technique\Notation\Nearest;
@@ -49,7 +50,7 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'tolerance', 'reaction', 'leaving', 'hole_factors',
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'hole_factors',
             'policy', 'aliases', 'words', 'scope', 'zone',
         ]);
         $sizes = $this->sizes();
@@ -66,6 +67,7 @@ final readonly class SchoolSection
                     ProofStandard::MAX_HALF_LIFE,
                 ) ?? ProofStandard::HALF_LIFE,
                 $this->credits($in),
+                $this->test($in),
             ),
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
@@ -105,6 +107,19 @@ final readonly class SchoolSection
         };
 
         return new Credits($given('arm'), $given('body'), $given('recovered'));
+    }
+
+    private function test(Fields $in): TestStandard
+    {
+        if (! $in->has('test')) {
+            return new TestStandard();
+        }
+        $of = $in->map('test', ['pass', 'ready']);
+
+        return new TestStandard(
+            $of->numberOr('pass', TestStandard::PASS, 0.01, 1) ?? TestStandard::PASS,
+            $of->numberOr('ready', TestStandard::READY, 0.01, 1) ?? TestStandard::READY,
+        );
     }
 
     private function reaction(Fields $in): Reaction

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session\Season;
 
 use StoneDrill\Core\Coverage\Cell;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Session\Readiness;
 use StoneDrill\Core\Session\TestItem;
 
@@ -18,7 +19,7 @@ final readonly class Outlook
      * @param array<string, Cell> $asked what the test asks for, by the cell's key
      * @param int                 $now   seconds since 1970
      */
-    public function __construct(private array $asked, private int $now) {}
+    public function __construct(private array $asked, private int $now, private TestStandard $asks) {}
 
     /** @param list<SeasonClass> $classes */
     public function of(Candidate $candidate, Way $way, int $day, array $classes): Forecast
@@ -73,7 +74,7 @@ final readonly class Outlook
             );
         }
 
-        return (new Readiness($items))->chance();
+        return (new Readiness($items, $this->asks))->chance();
     }
 
     /**
@@ -83,7 +84,7 @@ final readonly class Outlook
      */
     private function readyOn(Way $way, array $classes, int $day): ?int
     {
-        $is = fn (int $at): bool => $this->pass($way, $at) >= Readiness::READY_FROM;
+        $is = fn (int $at): bool => $this->pass($way, $at) >= $this->asks->ready;
         if (! $is($day) || $is($this->now)) {
             return $is($day) ? $this->now : null;
         }

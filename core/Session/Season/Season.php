@@ -43,7 +43,11 @@ final class Season
     ) {
         $this->rules = ProofRules::of($catalogue->school->proof);
         $this->asked = new AskedFor($catalogue, $cells, $rank, $now);
-        $this->outlook = new Outlook($this->asked->cells, $now->getTimestamp());
+        $this->outlook = new Outlook(
+            $this->asked->cells,
+            $now->getTimestamp(),
+            $catalogue->school->proof->test,
+        );
     }
 
     /**

@@ -78,6 +78,15 @@
     @endforeach
     </div>
 </x-setting>
+<x-setting section="tests">
+    <div class="facet-grid">
+    @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)
+        <x-field :name="$field" :label="__('settings.tests.'.$key)">
+            <x-input :name="$field" type="number" min="1" max="100" required :value="old($field, $school->$field)"/>
+        </x-field>
+    @endforeach
+    </div>
+</x-setting>
 <x-setting section="scope" preview>
     <div class="facet-grid">
     @foreach ($facets as $facet)

@@ -4,7 +4,7 @@
         'day' => school_time($test->at, 'j M Y')]) }}</span></x-slot>
     <x-button size="sm" :href="route('tests.show', $test)">{{ __('words.back') }}</x-button>
 </x-heading>
-<p class="lead-line">{{ __('tests.rule') }}</p>
+<p class="lead-line"><x-test-rule :school="$test->school"/></p>
 @php($result = $student->getRelation('pivot')->getAttribute('result'))
 <x-invalid/>
 <form method="post" action="{{ route('tests.mark', [$test, $student]) }}">

@@ -3,7 +3,7 @@
 @if ($ranks->isEmpty())
     <x-no-ranks/>
 @else
-    <p class="lead-line">{{ __('tests.rule') }}</p>
+    <p class="lead-line"><x-test-rule :school="auth()->user()->school"/></p>
     <form method="post" action="{{ route('tests.store') }}" class="slab">
         @csrf
         @include('tests.fields')

@@ -4,7 +4,7 @@
 <link rel="stylesheet" type="text/css" href="data:text/css;base64,{{ base64_encode(App\View\Tests\TestPaper::styleOf($test)) }}"></head>
 <body>
 <h1>{{ __('tests.title', ['rank' => $test->rank->name, 'day' => school_time($test->at, 'D j M Y, H:i')]) }}</h1>
-<p>{{ implode(' · ', array_filter([$test->school->name, $test->place, __('tests.rule')])) }}</p>
+<p>{{ implode(' · ', array_filter([$test->school->name, $test->place])) }} · <x-test-rule :school="$test->school"/></p>
 <table>
 <tr><th></th>@foreach ($test->candidates as $student)<th>{{ $student->name }}</th>@endforeach</tr>
 @foreach ($test->items as $item)

@@ -5,7 +5,7 @@
     <x-button size="sm" :href="route('tests.index')">{{ __('tests.tests') }}</x-button>
 </x-heading>
 <p class="lead-line">@if ($test->place){{ $test->place }} · @endif{{ trans_choice('tests.candidates', count($page->rows)) }} ·
-    {{ trans_choice('tests.items', $page->asks()) }}. {{ __('tests.rule') }}</p>
+    {{ trans_choice('tests.items', $page->asks()) }}. <x-test-rule :school="$test->school"/></p>
 @if ($test->cancelled_at)<div class="flash flash-error" role="status">{{ __('tests.is-off') }}</div>@endif
 @if ($page->asks() === 0)<x-empty :text="__('tests.nothing-asked')"/>@endif
 @if ($page->rows !== [])

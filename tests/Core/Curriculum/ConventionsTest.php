@@ -25,6 +25,7 @@ const SET = [
     'half_life' => 30,
     'leaving' => 'unless-down',
     'credits' => ['arm' => 1, 'recovered' => 0],
+    'test' => ['pass' => 0.75, 'ready' => 0.9],
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => [
         'attack' => ['one' => 'episode', 'many' => 'episodes'],
@@ -60,8 +61,9 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->asks->reaction->perBit,
         $school->asks->leaving->value,
         $school->proof->credits,
+        (array) $school->proof->test,
     ])
-        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0)])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test']])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -79,6 +81,8 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'three quarters' => [['credits' => ['arm' => 0.75]], '/school/credits/arm'],
     'more than all' => [['credits' => ['body' => 2]], '/school/credits/body'],
     'a credit that there is not' => [['credits' => ['head' => 1]], '/school/credits/head'],
+    'passed with nothing' => [['test' => ['pass' => 0]], '/school/test/pass'],
+    'surer than sure' => [['test' => ['ready' => 85]], '/school/test/ready'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Rank;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Chances;
@@ -45,6 +46,20 @@ it('passes two items of .7, .2, .1 with .49, as only two of two are 80 %', funct
     expect(
         (new Readiness([ReadinessFixture::item(0.7, 0.2), ReadinessFixture::item(0.7, 0.2)]))->chance(),
     )->toEqualWithDelta(0.49, 1e-12);
+});
+
+it('asks for as much of all credit, and as sure a chance, as the school does', function (): void {
+    $items = [ReadinessFixture::item(0.7, 0.2), ReadinessFixture::item(0.7, 0.2)];
+    $of = static fn (float $pass, float $ready): Readiness => new Readiness($items, new TestStandard($pass, $ready));
+
+    // Three of four halves: .7 · .7, or .7 · .2 either way round.
+    expect($of(0.75, 0.76)->chance())
+        ->toEqualWithDelta(0.77, 1e-12)
+        ->and([$of(0.75, 0.76)->isReady(), $of(0.75, 0.78)->isReady(), $of(0.8, 0.48)->isReady()])
+        ->toBe([true, false, true])
+        // The least: one half of four.
+        ->and($of(0.01, 1.0)->chance())
+        ->toEqualWithDelta(1 - 0.1 * 0.1, 1e-12);
 });
 
 it('works out the chance by hand for a few', function (array $items, float $chance): void {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Curriculum\Credits;
+use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Proof\Outcome;
-use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Session\TestRule;
 use Tests\Support\Made;
 
@@ -48,7 +49,7 @@ it('judges a test by its rule', function (string $letters, bool $isPassed, float
 
 it('gives the credit that the school gives', function (Credits $credits, bool $isPassed, float $share): void {
     // Two of five scraped, one recovered.
-    $result = TestRule::judge(itemsOf('CcsSr'), [], new ProofRules(credits: $credits));
+    $result = TestRule::judge(itemsOf('CcsSr'), [], new ProofStandard(credits: $credits));
 
     expect($result->isPassed)->toBe($isPassed)->and($result->share)->toEqualWithDelta($share, 1e-9);
 })->with([
@@ -58,6 +59,12 @@ it('gives the credit that the school gives', function (Credits $credits, bool $i
     'a scrape for nothing' => [new Credits(arm: 0.0), false, 0.5],
     'where nobody said it was not the body' => [new Credits(body: 0.0), false, 0.7],
 ]);
+
+it('asks for as much credit as the school does', function (float $pass, bool $isPassed): void {
+    // Three and a half of five.
+    expect(TestRule::judge(itemsOf('CcsSr'), [], new ProofStandard(test: new TestStandard($pass)))->isPassed)
+        ->toBe($isPassed);
+})->with([[0.69, true], [0.7, true], [0.71, false], [1.0, false]]);
 
 it('passes nobody who was asked nothing', function (): void {
     expect(TestRule::judge([])->isPassed)->toBeFalse();
