@@ -35,6 +35,7 @@ use StoneDrill\Core\Curriculum\TestStandard;
  * @property float                                $reaction_base seconds to react to what is sure to come
  * @property float                                $reaction_per_bit and for each bit of choice
  * @property array<string, float>                 $sizes
+ * @property array<string, float>                 $effect_times seconds that effects last, by effect
  * @property array<string, float>                 $hole_factors
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
@@ -51,7 +52,7 @@ final class School extends Model
     protected $attributes = [
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
-        'test_pass' => 80, 'test_ready' => 85,
+        'effect_times' => '{}', 'test_pass' => 80, 'test_ready' => 85,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 
@@ -61,7 +62,7 @@ final class School extends Model
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
             'credit_recovered' => 'float', 'test_pass' => 'integer', 'test_ready' => 'integer',
             'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
-            'tolerance' => 'float', 'sizes' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
+            'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
             'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',
         ];
     }

@@ -21,6 +21,7 @@ use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 
 /** What a school has set for itself, from its row: the part of {@see CatalogueMapper} that reads `schools`. */
@@ -95,6 +96,12 @@ final readonly class SchoolMapper
                 $school->tolerance,
                 new Reaction($school->reaction_base, $school->reaction_per_bit),
                 Leaving::from($school->leaving),
+                $reader->setting(
+                    $school,
+                    'effects',
+                    static fn (): EffectTimes => self::effects(Json::strict($school, 'effect_times')),
+                    new EffectTimes(),
+                ),
             ),
         );
     }
@@ -109,6 +116,19 @@ final readonly class SchoolMapper
         }
 
         return new FacetScope(array_map(array_values(...), $values));
+    }
+
+    /** @param array<array-key, mixed> $values seconds by effect */
+    private static function effects(array $values): EffectTimes
+    {
+        $seconds = array_map(
+            static fn (mixed $one): float => is_numeric($one) && $one >= EffectTimes::MIN && $one <= EffectTimes::MAX
+                ? (float) $one
+                : throw UnreadableValue::unknown('effects', $one, __('unreadable.expected.seconds')),
+            array_intersect_key($values, (array) new EffectTimes()),
+        );
+
+        return new EffectTimes(...$seconds);
     }
 
     private static function stature(mixed $metres): float

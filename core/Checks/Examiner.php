@@ -129,6 +129,7 @@ final readonly class Examiner
             $attack->briefing->recoil,
             $this->standards->school->asks->tolerance,
             seesThreats: $seesThreats,
+            times: $this->standards->school->asks->effects,
         );
         $simulation = new Simulation($attack->kind, $attack->on($side), $bodies, $setting);
         $read = $this->asRead($answer);
@@ -338,7 +339,12 @@ final readonly class Examiner
             $attack->kind,
             $attack->on($side),
             $bodies,
-            new Setting($pace, $attack->briefing->recoil, $this->standards->school->asks->tolerance),
+            new Setting(
+                $pace,
+                $attack->briefing->recoil,
+                $this->standards->school->asks->tolerance,
+                times: $this->standards->school->asks->effects,
+            ),
         );
         $line = array_map(
             static fn (Beat $beat): Beat => $beat->withoutBranches(),

@@ -9,6 +9,7 @@ use StoneDrill\Core\Floor\PerformedAction;
 use StoneDrill\Core\Technique\Action;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Limb;
 use StoneDrill\Core\Technique\LimbRule;
 use StoneDrill\Core\Technique\Verb;
@@ -55,7 +56,7 @@ final readonly class Score
             }
         }
         $this->lanes = $lanes;
-        $this->effects = self::effects($frames);
+        $this->effects = self::effects($frames, $trial->standards->school->asks->effects);
         $this->reached = self::reached([$trial->run->start, ...$frames]);
         $this->start = self::start($trial);
     }
@@ -119,12 +120,12 @@ final readonly class Score
      *
      * @return list<array{Effect, ScoreBar}>
      */
-    private static function effects(array $frames): array
+    private static function effects(array $frames, EffectTimes $times): array
     {
         $spans = [];
         foreach ($frames as $frame) {
             foreach ($frame->beat?->assumed() ?? [] as $effect) {
-                $seconds = $effect->seconds();
+                $seconds = $times->of($effect);
                 if ($seconds !== null) {
                     $spans[] = [$effect, new ScoreBar($frame->number, $frame->time, $frame->time + $seconds)];
                 }

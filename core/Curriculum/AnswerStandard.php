@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Curriculum;
 
+use StoneDrill\Core\Technique\EffectTimes;
+
 /** What a school asks of an answer. */
 final readonly class AnswerStandard
 {
@@ -18,5 +20,6 @@ final readonly class AnswerStandard
         public float $tolerance = self::TOLERANCE,
         public Reaction $reaction = new Reaction(),
         public Leaving $leaving = Leaving::Always,
+        public EffectTimes $effects = new EffectTimes(),
     ) {}
 }

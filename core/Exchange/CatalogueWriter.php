@@ -114,6 +114,7 @@ final readonly class CatalogueWriter
                 'reaction' => $asks->reaction == new Reaction()
                     ? null
                     : ['base' => $asks->reaction->base, 'per_bit' => $asks->reaction->perBit],
+                'effects' => $asks->effects->isUsual() ? null : (array) $asks->effects,
                 'leaving' => $asks->leaving === Leaving::Always ? null : $asks->leaving->value,
                 'hole_factors' => $school->holeFactors ?: null,
                 'policy' => $policy,

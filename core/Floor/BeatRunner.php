@@ -46,7 +46,7 @@ final readonly class BeatRunner
             new Assault($kind, $facets, $this->opening, $striker, $setting),
         );
         $this->controls = new Controls($spots, $striker, new Grasper($spots));
-        $this->effects = new Effects($kind, $facets, $spots);
+        $this->effects = new Effects($kind, $facets, $spots, $setting->times);
         $this->framing = new Framing($bodies, $spots, $striker);
         $this->cells = new StepCells(
             $bodies,

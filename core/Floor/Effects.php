@@ -11,6 +11,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Geometry\Angle;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Effect;
+use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Happening;
 use StoneDrill\Core\Technique\Verb;
 
@@ -28,7 +29,12 @@ final readonly class Effects
     /** Metres that `if far` and `if near` put between. */
     private const ELSEWHERE = 0.3;
 
-    public function __construct(private Kind $kind, private Facets $facets, private Spots $spots) {}
+    public function __construct(
+        private Kind $kind,
+        private Facets $facets,
+        private Spots $spots,
+        private EffectTimes $times,
+    ) {}
 
     /**
      * The effects of a beat, and what a what-if changes; the beat is over then.
@@ -105,7 +111,7 @@ final readonly class Effects
     private function pose(Scene $scene, Posture $posture, Effect $effect): void
     {
         $scene->attackerPosture = $posture;
-        $scene->postureUntil = $scene->time + (float) $effect->seconds();
+        $scene->postureUntil = $scene->time + (float) $this->times->of($effect);
     }
 
     private function straighten(Scene $scene): void
@@ -128,7 +134,7 @@ final readonly class Effects
             }
         }
         $scene->attackerFacing = Angle::round($scene->attackerFacing + ($isRight ? 90 : -90));
-        $scene->turnedUntil = $scene->time + (float) Effect::Turned->seconds();
+        $scene->turnedUntil = $scene->time + (float) $this->times->of(Effect::Turned);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Floor;
 
 use StoneDrill\Core\Attack\Recoil;
+use StoneDrill\Core\Technique\EffectTimes;
 
 /** How a run is made, besides the attack and the two bodies. */
 final readonly class Setting
@@ -18,6 +19,7 @@ final readonly class Setting
      * @param float $headShift   metres to the attacker's right by which the attacker's head is off from where it is
      *     thought to be
      * @param bool  $seesThreats whether the start and the beats that are run tell which of the attacker's weapons reach
+     * @param EffectTimes $times how long the effects of beats last
      */
     public function __construct(
         public float $pace = 1.0,
@@ -25,10 +27,11 @@ final readonly class Setting
         public float $close = self::CLOSE,
         public float $headShift = 0.0,
         public bool $seesThreats = true,
+        public EffectTimes $times = new EffectTimes(),
     ) {}
 
     public function withHeadShift(float $metres): self
     {
-        return new self($this->pace, $this->recoil, $this->close, $metres, $this->seesThreats);
+        return new self($this->pace, $this->recoil, $this->close, $metres, $this->seesThreats, $this->times);
     }
 }

@@ -18,18 +18,6 @@ enum Effect: string
     case Dropped = 'dropped';
     case ArmGone = 'arm gone';
 
-    /** Seconds for which it lasts; null for what stays, and for what is over at once. */
-    public function seconds(): ?float
-    {
-        return match ($this) {
-            self::Turned => 1.0,
-            self::Folded => 1.5,
-            self::Kneeling => 2.0,
-            self::Dropped => 3.0,
-            default => null,
-        };
-    }
-
     /** Whether it puts the attacker into a posture, or takes one away. */
     public function isPosture(): bool
     {

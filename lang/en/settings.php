@@ -35,6 +35,13 @@ return [
         ],
         'title' => 'How you answer',
     ],
+    'effects' => [
+        'default' => 'Default: 1.5, 1, 2 and 3 s.',
+        'lead' => 'How long an attacker stays so before standing and facing you again, counted from the end of the beat that did it. All estimates: your own practice decides.',
+        'name' => 'how long an effect lasts',
+        'of' => ['folded' => 'Folded, seconds', 'turned' => 'Turned, seconds', 'kneeling' => 'Kneeling, seconds', 'dropped' => 'On the ground, seconds'],
+        'title' => 'How long effects last',
+    ],
     'general' => [
         'default' => 'Default: UTC and the clock. The name stays.',
         'lead' => 'What the school is called, where its clocks are, and how it says directions.',

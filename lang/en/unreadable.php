@@ -13,6 +13,7 @@ return [
         'map' => 'a map of what belongs there',
         'mistake' => 'the number of a beat and the beats done instead',
         'size' => 'one of the sizes',
+        'seconds' => 'seconds from 0.1 to 30',
         'stature' => 'a height from 0.8 to 2.4 m',
     ],
     'setting' => 'The setting “:name” cannot be read, so the usual one is used. :why',

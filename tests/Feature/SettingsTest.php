@@ -78,6 +78,13 @@ it('saves each section, says it in the file, and resets it', function (
         [0.3, 0.12, 60.0],
         [0.25, 0.15, 60.0],
     ],
+    'effects' => [
+        'effects',
+        ['effect_times' => ['folded' => '2', 'turned' => '0.5', 'kneeling' => '2', 'dropped' => '4.5']],
+        fn ($school): array => (array) $school->asks->effects,
+        ['folded' => 2.0, 'turned' => 0.5, 'kneeling' => 2.0, 'dropped' => 4.5],
+        ['folded' => 1.5, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0],
+    ],
     'credits' => [
         'credits',
         ['credit_arm' => '1', 'credit_body' => '0', 'credit_recovered' => '0.5'],

@@ -11,6 +11,7 @@ use App\Http\Requests\PolicyRequest;
 use App\Http\Requests\SchoolRequest;
 use App\Http\Requests\Settings\BodiesRequest;
 use App\Http\Requests\Settings\CreditsRequest;
+use App\Http\Requests\Settings\EffectsRequest;
 use App\Http\Requests\Settings\NamesRequest;
 use App\Http\Requests\Settings\ScopeRequest;
 use App\Http\Requests\Settings\TestsRequest;
@@ -55,6 +56,7 @@ final readonly class SettingsController
             'reaction_base' => Reaction::BASE,
             'reaction_per_bit' => Reaction::PER_BIT,
         ],
+        'effects' => ['effect_times' => []],
         'credits' => [
             'credit_arm' => Credits::USUAL,
             'credit_body' => Credits::USUAL,
@@ -94,6 +96,7 @@ final readonly class SettingsController
             ),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
+            'effects' => (array) $core->asks->effects,
             'credits' => [
                 'credit_arm' => $school->credit_arm,
                 'credit_body' => $school->credit_body,
@@ -135,6 +138,11 @@ final readonly class SettingsController
     public function times(TimesRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'times', $request->columns());
+    }
+
+    public function effects(EffectsRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'effects', $request->columns());
     }
 
     public function credits(CreditsRequest $request, #[CurrentUser] User $user): RedirectResponse

@@ -58,7 +58,12 @@ final readonly class StepPage
             $attack->kind,
             $facets,
             $settings->bodies,
-            new Setting(1.0, $attack->briefing->recoil, $catalogue->school->asks->tolerance),
+            new Setting(
+                1.0,
+                $attack->briefing->recoil,
+                $catalogue->school->asks->tolerance,
+                times: $catalogue->school->asks->effects,
+            ),
         );
         $this->field = $simulation->field($beats, $this->at, $wanted);
         $run = $meeting->run(new Examiner(Standards::of($catalogue)));

@@ -34,6 +34,7 @@ use StoneDrill\Core\Curriculum\Statures;
 use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Geometry\BearingStyle;
+use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Technique\Notation\VocabularyException;
@@ -50,7 +51,7 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'hole_factors',
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'hole_factors',
             'policy', 'aliases', 'words', 'scope', 'zone',
         ]);
         $sizes = $this->sizes();
@@ -87,6 +88,7 @@ final readonly class SchoolSection
                     ?? AnswerStandard::TOLERANCE,
                 $this->reaction($in),
                 $in->word('leaving', Leaving::class, Leaving::Always),
+                $this->effects($in),
             ),
         );
     }
@@ -107,6 +109,23 @@ final readonly class SchoolSection
         };
 
         return new Credits($given('arm'), $given('body'), $given('recovered'));
+    }
+
+    private function effects(Fields $in): EffectTimes
+    {
+        $usual = (array) new EffectTimes();
+        if (! $in->has('effects')) {
+            return new EffectTimes();
+        }
+        $of = $in->map('effects', array_keys($usual));
+        $seconds = static fn (string $effect, float $usual): float => $of->numberOr(
+            $effect,
+            $usual,
+            EffectTimes::MIN,
+            EffectTimes::MAX,
+        ) ?? $usual;
+
+        return new EffectTimes(...array_map($seconds, array_keys($usual), array_values($usual)));
     }
 
     private function test(Fields $in): TestStandard

@@ -69,6 +69,16 @@
     </x-field>
     </div>
 </x-setting>
+<x-setting section="effects" preview>
+    <div class="facet-grid">
+    @foreach ($effects as $effect => $seconds)
+        <x-field :name="'effect_times['.$effect.']'" :id="'effect-'.$effect" :label="__('settings.effects.of.'.$effect)">
+            <x-input :name="'effect_times['.$effect.']'" :id="'effect-'.$effect" type="number" min="0.1" max="30" step="0.1" required
+                :value="old('effect_times.'.$effect, $seconds)"/>
+        </x-field>
+    @endforeach
+    </div>
+</x-setting>
 <x-setting section="credits" preview>
     <div class="facet-grid">
     @foreach ($credits as $field => $credit)

@@ -26,6 +26,7 @@ const SET = [
     'leaving' => 'unless-down',
     'credits' => ['arm' => 1, 'recovered' => 0],
     'test' => ['pass' => 0.75, 'ready' => 0.9],
+    'effects' => ['folded' => 2, 'dropped' => 4.5],
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => [
         'attack' => ['one' => 'episode', 'many' => 'episodes'],
@@ -62,8 +63,9 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->asks->leaving->value,
         $school->proof->credits,
         (array) $school->proof->test,
+        (array) $school->asks->effects,
     ])
-        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test']])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test'], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5]])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -83,6 +85,8 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'a credit that there is not' => [['credits' => ['head' => 1]], '/school/credits/head'],
     'passed with nothing' => [['test' => ['pass' => 0]], '/school/test/pass'],
     'surer than sure' => [['test' => ['ready' => 85]], '/school/test/ready'],
+    'over at once' => [['effects' => ['folded' => 0]], '/school/effects/folded'],
+    'an effect without a time' => [['effects' => ['rocked' => 1]], '/school/effects/rocked'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Checks\Score;
+use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Posture;
+use StoneDrill\Core\Technique\EffectTimes;
+use Tests\Core\Floor\OnTheFloor;
 use Tests\Core\Floor\SimulationFixture;
 
 /*
@@ -84,6 +88,25 @@ it('lets an effect last for the beats that begin before its time is up', functio
         )->toBe($isOn, "beat {$number}");
     }
 })->with([['folded', 1.5], ['turned', 1.0], ['kneeling', 2.0], ['dropped', 3.0]]);
+
+it('lets an effect last as long as the school reckons', function (string $effect, float $seconds): void {
+    $usual = ['folded' => 1.5, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0];
+    $beats = "left hand palm chin -> {$effect}\n".str_repeat("wait 0.5 s\n", 8);
+    $trial = OnTheFloor::examine('closing-in', [], $beats, [
+        'effects' => new EffectTimes(...[...$usual, $effect => $seconds]),
+    ])->trial;
+
+    // On in each beat that begins before its time is up, in beats of half a second.
+    expect(
+        array_map(
+            static fn (Frame $frame): bool => $frame->positions()->attacker->posture !== Posture::Standing,
+            array_slice($trial->run->mainLine, 1),
+        ),
+    )
+        ->toBe(array_map(static fn (int $beat): bool => $beat * 0.5 < $seconds, range(0, 7)))
+        ->and(Score::of($trial)->effects[0][1]->seconds())
+        ->toEqualWithDelta($seconds, 1e-9);
+})->with([['folded', 0.6], ['folded', 3.2], ['kneeling', 0.4], ['dropped', 1.9]]);
 
 it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
     expect(

@@ -31,6 +31,7 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Run;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Technique\Beats;
+use StoneDrill\Core\Technique\EffectTimes;
 
 /** Short ways to put two bodies on the floor and to have an answer examined. */
 final class OnTheFloor
@@ -70,7 +71,7 @@ final class OnTheFloor
     /**
      * @param array<string, string> $values
      * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`,
-     *     `tolerance`, `policy`, `others` (answers by title, each with rank and beats), `waived`
+     *     `tolerance`, `leaving`, `effects`, `policy`, `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
@@ -96,6 +97,7 @@ final class OnTheFloor
                 asks: new AnswerStandard(
                     $with['tolerance'] ?? AnswerStandard::TOLERANCE,
                     leaving: $with['leaving'] ?? Leaving::Always,
+                    effects: $with['effects'] ?? new EffectTimes(),
                 ),
             ),
             [],

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Settings;
+
+use App\Http\Requests\FieldsRequest;
+use StoneDrill\Core\Technique\EffectTimes;
+
+/** How long a school reckons that effects last. */
+final class EffectsRequest extends FieldsRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'effect_times' => ['required', 'array', 'required_array_keys:'.implode(',', array_keys((array) new EffectTimes()))],
+            'effect_times.*' => ['required', 'numeric', 'between:'.EffectTimes::MIN.','.EffectTimes::MAX],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['effect_times.*' => __('settings.effects.name')];
+    }
+
+    /** @return array<string, mixed> by column */
+    public function columns(): array
+    {
+        return ['effect_times' => array_map(floatval(...), (array) $this->validated('effect_times'))];
+    }
+}
