@@ -69,11 +69,13 @@ final readonly class Framing
             $scene->defender(),
             $scene->attacker(),
             $distance,
-            Sector::of($off),
-            abs($off) < 90
-                && $distance < Weapons::FIST * $this->bodies->attacker
-                && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
-            abs($off) / Approach::TURN,
+            new Faced(
+                Sector::of($off),
+                abs($off) < 90
+                    && $distance < Weapons::FIST * $this->bodies->attacker
+                    && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
+                abs($off) / Approach::TURN,
+            ),
             new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
             $withThreats ? Weapons::free($scene) : [],
             $withThreats ? $this->spots->limbs($scene) : null,

@@ -9,9 +9,6 @@ final readonly class Positions
 {
     /**
      * @param float        $distance    metres between the axes
-     * @param Sector       $sector      where the defender stands off the attacker's facing
-     * @param bool         $isInside    whether the defender stands between the attacker's arms
-     * @param float        $faceSeconds seconds until the attacker faces the defender
      * @param list<Threat> $threats     every weapon of the attacker's that is free, reaching or not
      * @param ?Limbs       $limbs       where the attacker's limbs are; null where nobody asked
      */
@@ -19,9 +16,7 @@ final readonly class Positions
         public Stance $defender,
         public Stance $attacker,
         public float $distance,
-        public Sector $sector,
-        public bool $isInside,
-        public float $faceSeconds,
+        public Faced $faced,
         public Fists $fists,
         public array $threats,
         public ?Limbs $limbs = null,

@@ -101,7 +101,7 @@ final readonly class BeatReport
             'n' => $this->frame->number,
             'time_s' => round($this->frame->time, 6),
             'distance_m' => $this->frame->positions()->distance,
-            'sector' => $this->frame->positions()->sector->value,
+            'sector' => $this->frame->positions()->faced->sector->value,
             'holds' => $this->holds,
             'grips' => $this->grips,
             'delivery' => $this->delivery,

@@ -27,8 +27,8 @@ final class PicturesFixture
     /** @return list<string> the states of one column, the lowest course first */
     public static function column(WallPicture $wall, int $column): array
     {
-        $stones = array_filter($wall->stones, fn (Stone $stone): bool => $stone->column === $column);
-        usort($stones, fn (Stone $a, Stone $b): int => $a->course <=> $b->course);
+        $stones = array_filter($wall->stones, fn (Stone $stone): bool => $stone->place->column === $column);
+        usort($stones, fn (Stone $a, Stone $b): int => $a->place->course <=> $b->place->course);
 
         return array_map(fn (Stone $stone): string => $stone->state->value, $stones);
     }

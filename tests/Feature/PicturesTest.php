@@ -40,7 +40,7 @@ it('numbers holes as the list does', function (): void {
     $school = $this->school();
     $holes = Coverage::of(app(CatalogueMapper::class)->curriculum($school))->holes;
     $numbers = array_filter(
-        array_map(fn (Stone $stone): ?int => $stone->number, PicturesFixture::wallOf($school)->stones),
+        array_map(fn (Stone $stone): ?int => $stone->label->number, PicturesFixture::wallOf($school)->stones),
     );
     sort($numbers);
 
@@ -52,19 +52,19 @@ it('lets no stone lie on another, nor outside the wall', function (): void {
     $wall = PicturesFixture::wallOf(School::query()->where('name', 'Cinder Quay Hall')->firstOrFail());
     $rows = [];
     foreach ($wall->stones as $stone) {
-        $rows[$stone->course][] = $stone;
-        expect($stone->x)->toBeGreaterThanOrEqual(0.0)
-            ->and($stone->x + $stone->width)->toBeLessThanOrEqual($wall->width)
-            ->and($stone->y)->toBeGreaterThanOrEqual(0.0)
-            ->and($stone->y + $stone->height)->toBeLessThanOrEqual($wall->foot())
-            ->and($stone->width)->toBeGreaterThan(3.0);
+        $rows[$stone->place->course][] = $stone;
+        expect($stone->place->x)->toBeGreaterThanOrEqual(0.0)
+            ->and($stone->place->x + $stone->place->width)->toBeLessThanOrEqual($wall->width)
+            ->and($stone->place->y)->toBeGreaterThanOrEqual(0.0)
+            ->and($stone->place->y + $stone->place->height)->toBeLessThanOrEqual($wall->foot())
+            ->and($stone->place->width)->toBeGreaterThan(3.0);
     }
     expect($rows)->toHaveCount(6);
     foreach ($rows as $row) {
-        usort($row, fn (Stone $a, Stone $b): int => $a->x <=> $b->x);
+        usort($row, fn (Stone $a, Stone $b): int => $a->place->x <=> $b->place->x);
         for ($i = 1; $i < count($row); $i++) {
-            expect($row[$i - 1]->x + $row[$i - 1]->width)->toBeLessThanOrEqual($row[$i]->x + 0.02)
-                ->and($row[$i]->column)->toBe($row[$i - 1]->column + 1);
+            expect($row[$i - 1]->place->x + $row[$i - 1]->place->width)->toBeLessThanOrEqual($row[$i]->place->x + 0.02)
+                ->and($row[$i]->place->column)->toBe($row[$i - 1]->place->column + 1);
         }
     }
 });
@@ -78,7 +78,7 @@ it('grows moss where a share of the rank holds it at its goal rung', function ()
         PicturesFixture::recordRep($school, $id, 'clean');
     }
     expect($moss())->toBe(1.0)
-        ->and(PicturesFixture::wallOf($school->fresh())->stones[0]->text)
+        ->and(PicturesFixture::wallOf($school->fresh())->stones[0]->label->text)
         ->toContain('1 of 1 First students hold it at rung 2.');
 
     $school
@@ -87,8 +87,8 @@ it('grows moss where a share of the rank holds it at its goal rung', function ()
     $stone = PicturesFixture::wallOf($school->fresh())->stones[0];
     [$moss] = $stone->moss();
     expect($stone->proven)->toBe([0.5])
-        ->and($moss['height'])->toEqualWithDelta($stone->height / 2, 0.01)
-        ->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02);
+        ->and($moss['height'])->toEqualWithDelta($stone->place->height / 2, 0.01)
+        ->and($moss['y'] + $moss['height'])->toEqualWithDelta($stone->place->y + $stone->place->height, 0.02);
 });
 
 it('reads proof anew with every rep, and not without', function (): void {

@@ -140,8 +140,8 @@ it('cracks the stone of what is taught and does not work, and tells both shares'
     $wall = WallFixture::wallAt($this->hall->fresh(), '');
 
     expect($wall->picture->stones[0]->state->value)->toBe('cracked first')
-        ->and($wall->picture->stones[0]->text)->toContain('Taught, but it does not work on the floor: “Gate”.')
-        ->and($wall->picture->stones[0]->number)->not->toBeNull()
+        ->and($wall->picture->stones[0]->label->text)->toContain('Taught, but it does not work on the floor: “Gate”.')
+        ->and($wall->picture->stones[0]->label->number)->not->toBeNull()
         ->and($wall->picture->stones[0]->crack())->toStartWith('M')
         ->and(array_column($wall->picture->courses[1]['notes'], 'text'))->toBe(['0 % works', '50 % taught']);
     $this->get('/wall?form=table')->assertOk()->assertSee('Gate</a> (does not work)', false);

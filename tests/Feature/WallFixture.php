@@ -27,7 +27,7 @@ final class WallFixture
     {
         return array_values(
             array_map(
-                fn (Stone $stone): string => "{$stone->column} {$stone->course} {$stone->change->value}",
+                fn (Stone $stone): string => "{$stone->place->column} {$stone->place->course} {$stone->change->value}",
                 array_filter($wall->picture->stones, fn (Stone $stone): bool => $stone->change !== null),
             ),
         );

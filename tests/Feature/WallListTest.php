@@ -25,7 +25,7 @@ it('draws a hole in the course that needs it, and above it nothing but the gap',
     $order = $this->wall->catalogue->rankOrder();
     $columns = [];
     foreach ($this->wall->picture->stones as $stone) {
-        $columns[$stone->column][$stone->course] = $stone->state;
+        $columns[$stone->place->column][$stone->place->course] = $stone->state;
     }
     $begun = 0;
     foreach ($columns as $states) {
@@ -79,8 +79,8 @@ it(
         $attacks = $this->hall->attacks->pluck('code', 'id');
         foreach ($this->wall->picture->byRank() as $course) {
             foreach ($course['rows'] as $stone) {
-                if ($stone->number !== null) {
-                    expect($attacks[(int) basename($stone->url)])->toBe($numbers[$stone->number]);
+                if ($stone->label->number !== null) {
+                    expect($attacks[(int) basename($stone->label->url)])->toBe($numbers[$stone->label->number]);
                 }
             }
         }
@@ -89,13 +89,13 @@ it(
 
 it('lists by rank each side once where it begins', function (): void {
     $listed = array_map(
-        static fn (Stone $stone): int => $stone->column,
+        static fn (Stone $stone): int => $stone->place->column,
         array_merge(...array_column($this->wall->picture->byRank(), 'rows')),
     );
     $first = [];
     foreach ($this->wall->picture->stones as $stone) {
         if ($stone->state === StoneState::Laid || $stone->state->begins()) {
-            $first[] = $stone->column;
+            $first[] = $stone->place->column;
         }
     }
     sort($listed);

@@ -85,7 +85,7 @@ it('names no column where there is no room, and does in a family alone', functio
     $wall = WallFixture::wallAt($this->hall->fresh(), '');
     expect($wall->picture->columns)->toBe([])
         ->and($wall->picture->courses)->toHaveCount(10)
-        ->and(min(array_map(fn (Stone $stone): float => $stone->width, $wall->picture->stones)))->toBeGreaterThan(1.5);
+        ->and(min(array_map(fn (Stone $stone): float => $stone->place->width, $wall->picture->stones)))->toBeGreaterThan(1.5);
     expect(WallFixture::wallAt($this->hall->fresh(), 'family=hug')->picture->columns)->toHaveCount(1);
     $this->actingAs($this->head->fresh())
         ->get('/wall')
@@ -106,13 +106,13 @@ it('shows the student’s own proof as the moss, and another’s in the lower ha
     $stone = WallFixture::wallAt($this->hall, "student={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(1)
         ->and($stone->proven[0])->toEqualWithDelta(0.661, 0.001)
-        ->and($stone->text)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
+        ->and($stone->label->text)->toContain('Bo: holds at rung 2, lower bound 0.66 of 3 tries, fades on');
     $stone = WallFixture::wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(2)
         ->and($stone->proven[1])->toEqualWithDelta(0.661, 0.001)
-        ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->y + $stone->height, 0.02)
+        ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->place->y + $stone->place->height, 0.02)
         ->and($stone->moss()[0]['y'] + $stone->moss()[0]['height'])
-        ->toEqualWithDelta($stone->y + $stone->height / 2, 0.02);
+        ->toEqualWithDelta($stone->place->y + $stone->place->height / 2, 0.02);
     expect(
         WallFixture::wallAt($this->hall, "student={$ids['bo']}&against={$ids['bo']}")->picture->stones[0]->proven,
     )->toHaveCount(1);
@@ -156,7 +156,7 @@ it('compares with a day: what was laid since, what was lost, and what was proven
     $stone = WallFixture::wallAt($this->hall->fresh(), $since)->picture->stones[0];
     expect($stone->was)->toBe(1.0)
         ->and($stone->proven)->toBe([0.0])
-        ->and($stone->text)->toContain('Then: 1 of 1 First students hold it at rung 2.');
+        ->and($stone->label->text)->toContain('Then: 1 of 1 First students hold it at rung 2.');
 });
 
 it('gives the demo a last season', function (): void {
@@ -327,7 +327,7 @@ it('lists by rank what begins in each, holes first', function (): void {
         fn (array $course): array => [
             $course['name'],
             array_map(
-                fn (Stone $stone): string => "{$stone->number} {$stone->title} {$stone->state->value}",
+                fn (Stone $stone): string => "{$stone->label->number} {$stone->label->title} {$stone->state->value}",
                 $course['rows'],
             ),
         ],

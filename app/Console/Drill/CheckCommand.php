@@ -111,7 +111,7 @@ final class CheckCommand extends DrillCommand
                 $frame->number,
                 $frame->time,
                 $frame->positions()->distance,
-                $frame->positions()->sector->value,
+                $frame->positions()->faced->sector->value,
                 $this->beat($frame),
             );
             foreach ($examination->at($frame->number) as $finding) {

@@ -11,32 +11,19 @@ final readonly class Stone
     private const NUMBERED = 5.0;
 
     /**
-     * @param int         $course from 0, the lowest that is shown
-     * @param int         $column from 0, one for each side of each attack
-     * @param list<float> $proven 0 to 1; of two students the first has the upper half
-     * @param ?float      $was    what was proven then, 0 to 1
-     * @param ?int        $number of the hole in the list beside the wall
-     * @param ?string     $answer id of the answer that can be moved with it
-     * @param string      $text   what it is, who answers it, what is wrong
-     * @param string      $title  of the attack, with its side
+     * @param list<float> $proven     0 to 1; of two students the first has the upper half
+     * @param ?float      $was        what was proven then, 0 to 1
+     * @param ?string     $answer     id of the answer that can be moved with it
      * @param bool        $isDisputed whether the mat says of it what the floor does not
      */
     public function __construct(
+        public StonePlace $place,
+        public StoneLabel $label,
         public StoneState $state,
         public ?Change $change,
-        public int $course,
-        public int $column,
-        public float $x,
-        public float $y,
-        public float $width,
-        public float $height,
         public array $proven,
         public ?float $was,
-        public ?int $number,
         public ?string $answer,
-        public string $url,
-        public string $text,
-        public string $title,
         public bool $isDisputed = false,
     ) {}
 
@@ -55,18 +42,18 @@ final readonly class Stone
 
     public function isFirst(): bool
     {
-        return $this->course === 0 && $this->column === 0;
+        return $this->place->course === 0 && $this->place->column === 0;
     }
 
     /** @return list<array{y: float, height: float}> the parts that are proven */
     public function moss(): array
     {
-        $part = $this->height / max(1, count($this->proven));
+        $part = $this->place->height / max(1, count($this->proven));
         $moss = [];
         foreach ($this->proven as $index => $share) {
             if ($share > 0) {
                 $moss[] = [
-                    'y' => round($this->y + ($index + 1 - $share) * $part, 2),
+                    'y' => round($this->place->y + ($index + 1 - $share) * $part, 2),
                     'height' => round($share * $part, 2),
                 ];
             }
@@ -78,8 +65,8 @@ final readonly class Stone
     /** @return list<array{class: string, y: float}> where one student's half ends, and where the proof ended then */
     public function lines(): array
     {
-        $waist = count($this->proven) === 2 ? round($this->y + $this->height / 2, 2) : null;
-        $was = $this->was === null || $this->was <= 0.0 ? null : round($this->y + $this->height * (1 - $this->was), 2);
+        $waist = count($this->proven) === 2 ? round($this->place->y + $this->place->height / 2, 2) : null;
+        $was = $this->was === null || $this->was <= 0.0 ? null : round($this->place->y + $this->place->height * (1 - $this->was), 2);
 
         return [
             ...$waist === null ? [] : [['class' => 'waist', 'y' => $waist]],
@@ -90,35 +77,35 @@ final readonly class Stone
     /** Where what stands at its foot is written. */
     public function foot(): float
     {
-        return $this->y + $this->height - 5;
+        return $this->place->y + $this->place->height - 5;
     }
 
     public function right(): float
     {
-        return $this->x + $this->width;
+        return $this->place->x + $this->place->width;
     }
 
     /** Whether its number has room on it. */
     public function showsNumber(): bool
     {
-        return $this->number !== null && $this->width >= self::NUMBERED;
+        return $this->label->number !== null && $this->place->width >= self::NUMBERED;
     }
 
     /** Numbers of neighbouring holes stand on two lines, where there is room for both. */
     public function numberLine(): float
     {
-        return round($this->y + 14 + ($this->column % 2) * 12, 2);
+        return round($this->place->y + 14 + ($this->place->column % 2) * 12, 2);
     }
 
     /** The line of a crack, from the top of the stone to its foot. */
     public function crack(): string
     {
-        $lean = min(3.0, $this->width / 4);
+        $lean = min(3.0, $this->place->width / 4);
         $points = [];
         foreach ([0, 1, -1, 1, 0] as $step => $side) {
-            $points[] = round($this->x + $this->width / 2 + $side * $lean, 2)
+            $points[] = round($this->place->x + $this->place->width / 2 + $side * $lean, 2)
             .' '
-            .round($this->y + ($step * $this->height) / 4, 2);
+            .round($this->place->y + ($step * $this->place->height) / 4, 2);
         }
 
         return 'M'.implode(' L', $points);
@@ -126,11 +113,11 @@ final readonly class Stone
 
     public function middle(): float
     {
-        return round($this->x + $this->width / 2, 2);
+        return round($this->place->x + $this->place->width / 2, 2);
     }
 
     public function centre(): float
     {
-        return round($this->y + $this->height / 2 + 4, 2);
+        return round($this->place->y + $this->place->height / 2 + 4, 2);
     }
 }

@@ -48,6 +48,10 @@ final readonly class WallBuilder
             isYouth: $query->isYouth,
         );
 
+        $moss = $this->moss($school, $query, $catalogue, $waits);
+        $past = $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since);
+        $disputes = $query->isYouth ? [] : $this->evidence->disputes($school);
+
         return new Wall(
             $catalogue,
             $coverage,
@@ -59,11 +63,10 @@ final readonly class WallBuilder
                 $coverage,
                 $cells,
                 $query->ranks($catalogue),
-                $this->moss($school, $query, $catalogue, $waits),
+                $moss,
                 $holes->numbers(),
-                $this->ids($school),
-                $query->since === null ? null : $this->past($school, $query, $catalogue, $query->since),
-                $query->isYouth ? [] : $this->evidence->disputes($school),
+                new StoneWords($catalogue, $moss, $this->ids($school), $past, $disputes),
+                $past,
             ),
             $this->provenAt($school, $query),
         );
@@ -106,6 +109,7 @@ final readonly class WallBuilder
     public function compare(School $school, Catalogue $now, Catalogue $then): WallPicture
     {
         $coverage = $this->coverages->ofAnother($school, $then);
+        $past = new ComparedWall($this->coverages->of($school));
 
         return new WallPicture(
             $then,
@@ -114,8 +118,8 @@ final readonly class WallBuilder
             $then->ranks,
             [],
             [],
-            $this->ids($school),
-            new ComparedWall($this->coverages->of($school)),
+            new StoneWords($then, [], $this->ids($school), $past, []),
+            $past,
         );
     }
 

@@ -49,7 +49,7 @@ final readonly class WallChanges
         $columns = [];
         foreach ($stones as $stone) {
             if ($stone->change !== null) {
-                $columns[$stone->change->value][$stone->column] = true;
+                $columns[$stone->change->value][$stone->place->column] = true;
             }
         }
 

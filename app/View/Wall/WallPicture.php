@@ -11,7 +11,6 @@ use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rank;
-use StoneDrill\Core\Report\Disagreement;
 use StoneDrill\Core\Text;
 
 /**
@@ -78,8 +77,6 @@ final readonly class WallPicture
     /** @var array<string, int> position by id of the rank */
     private array $order;
 
-    private StoneWords $words;
-
     /** How it differs from what it is compared with; null where it is compared with nothing. */
     public ?WallChanges $changes;
 
@@ -88,10 +85,7 @@ final readonly class WallPicture
      * @param list<Rank>         $ranks   those shown, lowest first
      * @param list<ProofOverlay>         $moss    one, or two that are compared
      * @param array<string, int> $numbers of the holes in the list beside the wall, by the cell's key
-     * @param array<string, int> $ids     id of the attack's row, by code
      * @param ?ComparedWall              $past    what it is compared with
-     * @param array<string, non-empty-list<Disagreement>> $disputes where the floor and the mat disagree, by the cell's
-     *     key
      */
     public function __construct(
         Catalogue $catalogue,
@@ -100,12 +94,10 @@ final readonly class WallPicture
         private array $ranks,
         private array $moss,
         private array $numbers,
-        array $ids,
+        private StoneWords $words,
         private ?ComparedWall $past = null,
-        array $disputes = [],
     ) {
         $this->order = $catalogue->rankOrder();
-        $this->words = new StoneWords($catalogue, $moss, $ids, $past, $disputes);
         $this->changes = $past === null ? null : new WallChanges($past, $ranks, $this->order);
         $groups = $this->groups($cells);
         [$unit, $joints] = $this->measure($groups);
@@ -293,16 +285,16 @@ final readonly class WallPicture
             $rows = array_values(
                 array_filter(
                     $this->stones,
-                    static fn (Stone $stone): bool => $stone->course === $course
+                    static fn (Stone $stone): bool => $stone->place->course === $course
                         && ($stone->state === StoneState::Laid || $stone->state->begins()),
                 ),
             );
             usort(
                 $rows,
-                static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->number ?? 0, $a->column] <=> [
+                static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->label->number ?? 0, $a->place->column] <=> [
                     ! $b->state->begins(),
-                    $b->number ?? 0,
-                    $b->column,
+                    $b->label->number ?? 0,
+                    $b->place->column,
                 ],
             );
 
@@ -323,24 +315,28 @@ final readonly class WallPicture
         $y = self::TOP + (count($this->ranks) - 1 - $course) * $this->courseHeight();
 
         return new Stone(
-            state: $state,
-            change: $change,
-            course: $course,
-            column: $column,
-            x: round($x, 2),
-            y: round($y + $this->roughness($column, $course), 2),
-            width: round(max(1.0, $width), 2),
-            height: round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
-            proven: $state->isLaid()
+            new StonePlace(
+                $course,
+                $column,
+                round($x, 2),
+                round($y + $this->roughness($column, $course), 2),
+                round(max(1.0, $width), 2),
+                round($this->courseHeight() - self::GAP - $this->roughness($column, $course), 2),
+            ),
+            new StoneLabel(
+                $said['url'],
+                $said['title'],
+                $this->words->text($cell, $said, $rank, $state, $change),
+                $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
+            ),
+            $state,
+            $change,
+            $state->isLaid()
                 ? array_map(static fn (ProofOverlay $moss): float => $moss->share($cell, $rank) ?? 0.0, $this->moss)
                 : [],
-            was: $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
-            number: $state->begins() ? $this->numbers[$cell->key->text] ?? null : null,
-            answer: $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
-            url: $said['url'],
-            text: $this->words->text($cell, $said, $rank, $state, $change),
-            title: $said['title'],
-            isDisputed: $said['disputes'] !== []
+            $before?->isLaid() === true ? $this->past?->moss?->share($cell, $rank) : null,
+            $state === StoneState::Laid ? $cell->workingBy($position)[0] : null,
+            $said['disputes'] !== []
                 && ($state === StoneState::Laid || ($state->isCracked() && $state->begins())),
         );
     }

@@ -81,7 +81,7 @@ final readonly class BenchBeat
 
     public function sector(): string
     {
-        return __('floor.sectors.'.$this->frame->positions()->sector->value);
+        return __('floor.sectors.'.$this->frame->positions()->faced->sector->value);
     }
 
     /** @return list<string> where both stand, what reaches, what holds, and what came of an attack, a sentence each */
@@ -92,7 +92,7 @@ final readonly class BenchBeat
         return array_values(
             array_filter([
                 $this->cue(),
-                __($positions->isInside ? 'floor.place-inside' : 'floor.place-outside', [
+                __($positions->faced->isInside ? 'floor.place-inside' : 'floor.place-outside', [
                     'metres' => $this->distance(),
                     'sector' => $this->sector(),
                 ]),
@@ -100,9 +100,9 @@ final readonly class BenchBeat
                     ? __('floor.no-threat')
                     : __('floor.threats', ['limbs' => $this->threats()]),
                 $this->report->holds === [] ? '' : __('floor.held', ['holds' => implode(', ', $this->report->holds)]),
-                $positions->faceSeconds < self::MOMENT
+                $positions->faced->seconds < self::MOMENT
                     ? ''
-                    : __('floor.faces-you', ['seconds' => number_format($positions->faceSeconds, 1)]),
+                    : __('floor.faces-you', ['seconds' => number_format($positions->faced->seconds, 1)]),
                 $this->frame->events->delivery === null ? '' : $this->delivery($this->frame->events->delivery),
             ]),
         );

@@ -20,31 +20,31 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
 @endforeach
 @foreach ($picture->stones as $stone)
     @if ($isLive)
-        <a href="{{ $stone->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->column }}"
-            data-course="{{ $stone->course }}"
+        <a href="{{ $stone->label->url }}" class="{{ $stone->classes() }}" data-stone data-column="{{ $stone->place->column }}"
+            data-course="{{ $stone->place->course }}"
             @if ($stone->answer && ! $query->isYouth) data-move="{{ route('answers.placement.show', $answers[$stone->answer],
                 absolute: false) }}" @endif
-            tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->text }}">
+            tabindex="{{ $stone->isFirst() ? 0 : -1 }}" aria-label="{{ $stone->label->text }}">
     @else
-        <g class="{{ $stone->classes() }}"><title>{{ $stone->text }}</title>
+        <g class="{{ $stone->classes() }}"><title>{{ $stone->label->text }}</title>
     @endif
-    <rect class="face" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"/>
+    <rect class="face" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}" height="{{ $stone->place->height }}" rx="2.5"/>
     @if ($stone->state->isCracked() && $stone->state->begins())<path class="crack" d="{{ $stone->crack() }}"/>@endif
     @if ($stone->state === App\View\Wall\StoneState::HoleBegins)
-        <rect class="hatch" x="{{ $stone->x }}" y="{{ $stone->y }}" width="{{ $stone->width }}" height="{{ $stone->height }}" rx="2.5"
+        <rect class="hatch" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}" height="{{ $stone->place->height }}" rx="2.5"
             fill="none"/>
     @endif
     @foreach ($stone->moss() as $moss)
-        <rect class="moss" x="{{ $stone->x }}" y="{{ $moss['y'] }}" width="{{ $stone->width }}" height="{{ $moss['height'] }}" rx="2"/>
+        <rect class="moss" x="{{ $stone->place->x }}" y="{{ $moss['y'] }}" width="{{ $stone->place->width }}" height="{{ $moss['height'] }}" rx="2"/>
     @endforeach
     @foreach ($stone->lines() as $line)
-        <line class="{{ $line['class'] }}" x1="{{ $stone->x }}" x2="{{ $stone->right() }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}"/>
+        <line class="{{ $line['class'] }}" x1="{{ $stone->place->x }}" x2="{{ $stone->right() }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}"/>
     @endforeach
     @if ($isLive)</a>@else</g>@endif
 @endforeach
 @foreach ($picture->stones as $stone)
     @if ($stone->showsNumber())<text @class(['number', 'on-crack' => $stone->state->isCracked()]) x="{{ $stone->middle() }}"
-        y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->number }}</text>@endif
+        y="{{ $stone->numberLine() }}" aria-hidden="true">{{ $stone->label->number }}</text>@endif
     @if ($stone->isDisputed)<text class="sign dispute" x="{{ $stone->middle() }}"
         y="{{ $stone->foot() }}" aria-hidden="true">≠</text>@endif
     @if ($stone->change)<text class="sign" x="{{ $stone->middle() }}" y="{{ $stone->centre() }}"

@@ -211,7 +211,7 @@ it('sees what the attacker reaches', function (): void {
 
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
     $frame = SimulationFixture::ends('head nose -> turned', 'closing-in');
-    expect($frame->positions()->sector->value)->toBe('flank')
-        ->and($frame->positions()->faceSeconds)->toEqualWithDelta(90 / 120, 1e-9)
-        ->and(SimulationFixture::ends('look', 'closing-in')->positions()->sector->value)->toBe('front');
+    expect($frame->positions()->faced->sector->value)->toBe('flank')
+        ->and($frame->positions()->faced->seconds)->toEqualWithDelta(90 / 120, 1e-9)
+        ->and(SimulationFixture::ends('look', 'closing-in')->positions()->faced->sector->value)->toBe('front');
 });
