@@ -381,6 +381,19 @@ it('tells how many would be held if a scrape counted for something else, and cou
     $this->put('/school/settings/credits', [...$credits, 'credit_arm' => '0.7'])->assertSessionHasErrors('credit_arm');
 });
 
+it('takes no effect that lasts for nothing, and none that it does not know', function (): void {
+    $times = ['folded' => '2', 'turned' => '1', 'kneeling' => '2', 'dropped' => '3'];
+    $this->put('/school/settings/effects', ['effect_times' => [...$times, 'folded' => '0']])
+        ->assertSessionHasErrors(['effect_times.folded' => 'How long an effect lasts must be between 0.1 and 30.']);
+    $this->put('/school/settings/effects', ['effect_times' => array_slice($times, 1)])
+        ->assertSessionHasErrors('effect_times.folded');
+    $this->put('/school/settings/effects', ['effect_times' => [...$times, 'rocked' => '9']])
+        ->assertSessionHasNoErrors();
+    expect($this->hall->fresh()->effect_times)->toBe([
+        'folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0,
+    ]);
+});
+
 it('tells how many would be held by another half-life, and what would not be looked for', function (): void {
     $student = $this->hall->students()->firstOrFail();
     $student->rank->update(['goal_rung' => 2]);

@@ -14,8 +14,14 @@ final class EffectsRequest extends FieldsRequest
     public function rules(): array
     {
         return [
-            'effect_times' => ['required', 'array', 'required_array_keys:'.implode(',', array_keys((array) new EffectTimes()))],
-            'effect_times.*' => ['required', 'numeric', 'between:'.EffectTimes::MIN.','.EffectTimes::MAX],
+            'effect_times' => ['required', 'array'],
+            ...array_fill_keys(
+                array_map(
+                    static fn (string $effect): string => "effect_times.{$effect}",
+                    array_keys((array) new EffectTimes()),
+                ),
+                ['required', 'numeric', 'between:'.EffectTimes::MIN.','.EffectTimes::MAX],
+            ),
         ];
     }
 
