@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
@@ -37,6 +38,7 @@ use StoneDrill\Core\Curriculum\TestStandard;
  * @property array<string, float>                 $sizes
  * @property array<string, float>                 $effect_times seconds that effects last, by effect
  * @property array<string, float>                 $hole_factors
+ * @property array<string, mixed>                 $class_habits how it divides its classes, where it is not as usual
  * @property list<array<string, mixed>>|null      $policy
  * @property array<string, array<string, string>> $aliases
  * @property array<string, array{one: string, many: string}> $nouns what it calls an attack, an answer, a rank and a
@@ -52,7 +54,7 @@ final class School extends Model
     protected $attributes = [
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false, 'half_life' => ProofStandard::HALF_LIFE,
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
-        'effect_times' => '{}', 'test_pass' => 80, 'test_ready' => 85,
+        'effect_times' => '{}', 'class_habits' => '{}', 'test_pass' => 80, 'test_ready' => 85,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 
@@ -62,7 +64,7 @@ final class School extends Model
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
             'credit_recovered' => 'float', 'test_pass' => 'integer', 'test_ready' => 'integer',
             'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
-            'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
+            'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'class_habits' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
             'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',
         ];
     }
@@ -75,6 +77,28 @@ final class School extends Model
             $this->half_life,
             new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered),
             new TestStandard($this->test_pass / 100, $this->test_ready / 100),
+        );
+    }
+
+    /** How it divides its classes; what cannot be read is as usual. */
+    public function classHabits(): ClassHabits
+    {
+        $kept = $this->class_habits;
+        $usual = new ClassHabits();
+        $shares = array_filter(
+            array_intersect_key(is_array($kept['shares'] ?? null) ? $kept['shares'] : [], ClassHabits::SHARES),
+            static fn (mixed $share): bool => is_numeric($share) && $share >= ClassHabits::MIN_SHARE && $share <= 1,
+        );
+        $within = static fn (string $key, float $least, float $most, int|float $usual): int|float
+            => is_numeric($kept[$key] ?? null) && $kept[$key] >= $least && $kept[$key] <= $most
+                ? $kept[$key] + 0
+                : $usual;
+
+        return new ClassHabits(
+            [...ClassHabits::SHARES, ...array_map(floatval(...), $shares)],
+            (int) $within('teach', 1, ClassHabits::MAX_MINUTES, $usual->teach),
+            (int) $within('basic', 1, ClassHabits::MAX_MINUTES, $usual->basic),
+            (float) $within('between', 0, ClassHabits::MAX_BETWEEN, $usual->between),
         );
     }
 
@@ -206,7 +230,7 @@ final class School extends Model
     /** @return HasMany<TrainingClass, $this> */
     public function classes(): HasMany
     {
-        return $this->hasMany(TrainingClass::class);
+        return $this->hasMany(TrainingClass::class)->chaperone();
     }
 
     /** @return HasMany<Test, $this> */

@@ -107,6 +107,7 @@ final class TrainingClass extends Model
             $this->instructors,
             new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in),
             $this->pads,
+            $this->school->classHabits(),
         );
     }
 

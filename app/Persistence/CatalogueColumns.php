@@ -40,6 +40,7 @@ final readonly class CatalogueColumns
             'test_ready' => (int) round(100 * $school->proof->test->ready),
             'tolerance' => $school->asks->tolerance,
             'leaving' => $school->asks->leaving->value,
+            'class_habits' => (array) $school->conventions->classes,
             'effect_times' => (array) $school->asks->effects,
             'sizes' => $school->statures->sizes,
             'hole_factors' => $school->holeFactors,

@@ -72,6 +72,7 @@ final readonly class ClassMapper
                 $facts->wishes->stepsIn,
             ),
             $facts->pads,
+            $facts->habits,
         );
     }
 

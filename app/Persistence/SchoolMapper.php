@@ -91,6 +91,7 @@ final readonly class SchoolMapper
                     static fn (): FacetScope => self::scope(Json::strict($school, 'scope')),
                     new FacetScope(),
                 ),
+                $school->classHabits(),
             ),
             new AnswerStandard(
                 $school->tolerance,

@@ -6,7 +6,7 @@ namespace StoneDrill\Core\Curriculum;
 
 use StoneDrill\Core\Geometry\BearingStyle;
 
-/** How a school writes bearings, words and times, and what it looks for. */
+/** How a school writes bearings, words and times, what it looks for, and how it divides its classes. */
 final readonly class Conventions
 {
     /** Where a time of day without an offset is meant, unless the school says otherwise. */
@@ -22,5 +22,6 @@ final readonly class Conventions
         public string $zone = self::ZONE,
         public Nouns $nouns = new Nouns(),
         public FacetScope $scope = new FacetScope(),
+        public ClassHabits $classes = new ClassHabits(),
     ) {}
 }

@@ -98,7 +98,8 @@ final readonly class CatalogueReader
         $classIds = $this->ids($file, 'classes');
         $repIds = $this->ids($file, 'reps');
         $reps = $people->reps($file, $studentIds, $classIds, $repIds);
-        $classes = (new ClassSection($rankIds, $studentIds, $answerIds))->classes($file);
+        $habits = $school->conventions->classes;
+        $classes = (new ClassSection($rankIds, $studentIds, $answerIds, $habits))->classes($file);
         $this->ids($file, 'tests');
         $tests = (new TestSection($rankIds, $studentIds, $classIds, $attackIds, $repIds))->tests($file);
         $solo = new SoloSection($rankIds, $studentIds, $vocabulary);

@@ -14,6 +14,7 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\AnswerStandard;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Footage;
 use StoneDrill\Core\Curriculum\Ladder;
@@ -114,6 +115,9 @@ final readonly class CatalogueWriter
                 'reaction' => $asks->reaction == new Reaction()
                     ? null
                     : ['base' => $asks->reaction->base, 'per_bit' => $asks->reaction->perBit],
+                'class' => $school->conventions->classes == new ClassHabits()
+                    ? null
+                    : (array) $school->conventions->classes,
                 'effects' => $asks->effects->isUsual() ? null : (array) $asks->effects,
                 'leaving' => $asks->leaving === Leaving::Always ? null : $asks->leaving->value,
                 'hole_factors' => $school->holeFactors ?: null,

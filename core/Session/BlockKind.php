@@ -6,7 +6,7 @@ namespace StoneDrill\Core\Session;
 
 use StoneDrill\Core\Text;
 
-/** A part of a class, and how much of its time it takes. */
+/** A part of a class. */
 enum BlockKind: string
 {
     case Gather = 'gather';
@@ -15,18 +15,6 @@ enum BlockKind: string
     case Drill = 'drill';
     case Pressure = 'pressure';
     case Close = 'close';
-
-    /** Share of the minutes of a class. */
-    public function share(): float
-    {
-        return match ($this) {
-            self::Gather, self::Close => 0.05,
-            self::Basics => 0.15,
-            self::Teach => 0.3,
-            self::Drill => 0.25,
-            self::Pressure => 0.2,
-        };
-    }
 
     /** Minutes that it never goes below. */
     public function least(): int

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Session;
 
+use StoneDrill\Core\Curriculum\ClassHabits;
+
 /** What is known of a class before it is planned. */
 final readonly class ClassFacts
 {
@@ -17,6 +19,7 @@ final readonly class ClassFacts
      * @param int         $places      pairs that can work at once
      * @param int         $instructors who teach, assistants too
      * @param ?int        $pads        of which each pair needs one under pressure; null where there are enough
+     * @param ClassHabits $habits      of the school
      */
     public function __construct(
         public int $minutes,
@@ -25,6 +28,7 @@ final readonly class ClassFacts
         public int $instructors,
         public ClassWishes $wishes = new ClassWishes(),
         public ?int $pads = null,
+        public ClassHabits $habits = new ClassHabits(),
     ) {}
 
     /** Pairs that can work at once in blocks of a kind. */

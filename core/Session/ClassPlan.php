@@ -52,6 +52,7 @@ final readonly class ClassPlan
             $this->pairs($kind),
             RepCount::CALLED,
             $seconds,
+            $facts->habits->between,
         );
     }
 

@@ -16,9 +16,6 @@ use StoneDrill\Core\Proof\Window;
  */
 final readonly class Planner
 {
-    /** Minutes to show an answer and have it repeated. */
-    public const MINUTES_TO_TEACH = 4;
-
     /**
      * What it is worth to somebody that the way to a test teaches an answer now: more than everything else together.
      */
@@ -26,9 +23,6 @@ final readonly class Planner
 
     /** Share of the basics that is for those that are due anyway, at most, as long as tonight's need the rest. */
     private const DUE = 1 / 3;
-
-    /** Minutes of a basic. */
-    private const BASIC = 1;
 
     /** Minutes that two work together before they change, at least. */
     private const ROUND = 3;
@@ -80,14 +74,14 @@ final readonly class Planner
         array $due = [],
         array $lackLarger = [],
     ): ClassPlan {
-        $blocks = Timetable::share($facts->minutes, $facts->blocks);
+        $blocks = Timetable::share($facts->minutes, $facts->blocks, $facts->habits);
         usort(
             $students,
             fn (Student $a, Student $b): int => [$this->order[$a->rank], $a->id] <=> [$this->order[$b->rank], $b->id],
         );
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
-        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), self::MINUTES_TO_TEACH);
+        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), $facts->habits->teach);
         // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the
         // others.
         $groups = [
@@ -106,7 +100,7 @@ final readonly class Planner
         return new ClassPlan(
             $blocks,
             $groups,
-            $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), self::BASIC)),
+            $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), $facts->habits->basic)),
             [
                 ...$this->partners(
                     $this->people($young, $lackLarger),

@@ -7,9 +7,6 @@ namespace StoneDrill\Core\Session;
 /** How many tries there is time for. A planning estimate. */
 final readonly class RepCount
 {
-    /** Seconds between two tries: back to the start, a word. */
-    public const BETWEEN = 12.0;
-
     /** Seconds from “go” to the attack where the moment is told. */
     public const CALLED = 3.0;
 
@@ -18,11 +15,18 @@ final readonly class RepCount
      *
      * @param float $wait  seconds from the call until the attack comes
      * @param float $takes seconds that the answer takes at the rung
+     * @param float $between seconds between two tries
      */
-    public static function each(int $minutes, int $places, int $pairs, float $wait, float $takes): int
-    {
+    public static function each(
+        int $minutes,
+        int $places,
+        int $pairs,
+        float $wait,
+        float $takes,
+        float $between,
+    ): int {
         return $pairs < 1
             ? 0
-            : (int) floor((60 * $minutes * min($places, $pairs)) / $pairs / ($wait + $takes + self::BETWEEN) / 2);
+            : (int) floor((60 * $minutes * min($places, $pairs)) / $pairs / ($wait + $takes + $between) / 2);
     }
 }

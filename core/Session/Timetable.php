@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Session;
 
+use StoneDrill\Core\Curriculum\ClassHabits;
+
 /** Shares the minutes of a class out among its blocks: whole minutes that sum exactly. */
 final readonly class Timetable
 {
@@ -23,7 +25,7 @@ final readonly class Timetable
      *
      * @return list<Block> the same in their order
      */
-    public static function share(int $minutes, array $blocks): array
+    public static function share(int $minutes, array $blocks, ClassHabits $habits = new ClassHabits()): array
     {
         $locked = array_sum(
             array_map(static fn (Block $block): int => $block->isLocked ? $block->minutes : 0, $blocks),
@@ -37,7 +39,7 @@ final readonly class Timetable
         if ($left < $least) {
             throw TimetableException::tooShort($minutes, $locked + $least);
         }
-        $whole = self::whole(self::quotas($left, $open), $left);
+        $whole = self::whole(self::quotas($left, $open, $habits->shares), $left);
 
         return array_map(
             static fn (int $place, Block $block): Block => $block->isLocked
@@ -49,19 +51,20 @@ final readonly class Timetable
     }
 
     /**
-     * @param array<int, Block> $open by place
+     * @param array<int, Block>    $open by place
+     * @param array<string, float> $by   shares by kind of block
      *
      * @return array<int, float> minutes by place
      */
-    private static function quotas(int $left, array $open): array
+    private static function quotas(int $left, array $open, array $by): array
     {
         $quotas = [];
         while ($open !== []) {
-            $shares = array_sum(array_map(static fn (Block $block): float => $block->kind->share(), $open));
+            $shares = array_sum(array_map(static fn (Block $block): float => $by[$block->kind->value], $open));
             $rest = $left - array_sum($quotas);
             $bounded = [];
             foreach ($open as $place => $block) {
-                $quota = ($rest * $block->kind->share()) / $shares;
+                $quota = ($rest * $by[$block->kind->value]) / $shares;
                 if ($quota < $block->kind->least()) {
                     $bounded[$place] = (float) $block->kind->least();
                 } elseif ($block->kind->most() !== null && $quota > $block->kind->most() && count($open) > 1) {
@@ -70,7 +73,7 @@ final readonly class Timetable
             }
             if ($bounded === []) {
                 return $quotas
-                    + array_map(static fn (Block $block): float => ($rest * $block->kind->share()) / $shares, $open);
+                    + array_map(static fn (Block $block): float => ($rest * $by[$block->kind->value]) / $shares, $open);
             }
             $quotas += $bounded;
             $open = array_diff_key($open, $bounded);

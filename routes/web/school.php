@@ -115,7 +115,7 @@ Route::prefix('school')->group(function (): void {
         ->group(function (): void {
             Route::get('', 'show')->name('settings')->middleware('kept:teaching');
             $sections = [
-                'general', 'doctrine', 'bodies', 'weights', 'times', 'effects', 'credits', 'tests', 'scope', 'policy', 'names',
+                'general', 'doctrine', 'bodies', 'weights', 'times', 'effects', 'credits', 'classes', 'tests', 'scope', 'policy', 'names',
                 'words',
             ];
             foreach ($sections as $section) {

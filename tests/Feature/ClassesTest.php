@@ -53,6 +53,17 @@ it('plans a class in one press', function (): void {
     $page->assertSee('as third')->assertSee('Round 5')->assertDontSee('Round 6');
 });
 
+it('divides a class as the school does', function (): void {
+    $this->hall->update(['class_habits' => ['shares' => ['pressure' => 0.6], 'teach' => 'long', 'between' => -3]]);
+    $class = ($this->plan)();
+
+    // 2, 6, 13, 11, 26, 2; what cannot be read is as usual.
+    $this->get("/classes/{$class->id}")->assertOk()
+        ->assertSeeInOrder(['19:00', 'Gather', '19:02', 'Basics', '19:08', 'Teach', '19:21', 'Drill', '19:32', 'Pressure', '19:58', 'Close']);
+    expect($class->fresh()->facts()->habits->teach)->toBe(4)
+        ->and($class->fresh()->facts()->habits->between)->toBe(12.0);
+});
+
 it('has pairs take turns where there are fewer pads', function (): void {
     ($this->add)(9);
     $tries = static fn (string $page): array => preg_match_all('/time for (\d+) tr/', $page, $found) ? $found[1] : [];

@@ -85,6 +85,34 @@ it('saves each section, says it in the file, and resets it', function (
         ['folded' => 2.0, 'turned' => 0.5, 'kneeling' => 2.0, 'dropped' => 4.5],
         ['folded' => 1.5, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0],
     ],
+    'classes' => [
+        'classes',
+        [
+            'shares' => [
+                'gather' => '5', 'basics' => '10', 'teach' => '20', 'drill' => '20', 'pressure' => '40', 'close' => '5',
+            ],
+            'teach' => '6',
+            'basic' => '2',
+            'between' => '20',
+        ],
+        fn ($school): array => (array) $school->conventions->classes,
+        [
+            'shares' => [
+                'gather' => 0.05, 'basics' => 0.1, 'teach' => 0.2, 'drill' => 0.2, 'pressure' => 0.4, 'close' => 0.05,
+            ],
+            'teach' => 6,
+            'basic' => 2,
+            'between' => 20.0,
+        ],
+        [
+            'shares' => [
+                'gather' => 0.05, 'basics' => 0.15, 'teach' => 0.3, 'drill' => 0.25, 'pressure' => 0.2, 'close' => 0.05,
+            ],
+            'teach' => 4,
+            'basic' => 1,
+            'between' => 12.0,
+        ],
+    ],
     'credits' => [
         'credits',
         ['credit_arm' => '1', 'credit_body' => '0', 'credit_recovered' => '0.5'],

@@ -167,7 +167,7 @@ final readonly class ClassController
             $blocks = $request
                 ->change()
                 ->to($this->now($class), (int) $request->validated('block'), $request->kind(), $request->integer('to'));
-            Timetable::share($class->minutes, $blocks ?? Timetable::usual());
+            Timetable::share($class->minutes, $blocks ?? Timetable::usual(), $class->school->classHabits());
         } catch (TimetableException $refused) {
             return $back->with('error', say($refused->text));
         }
@@ -211,7 +211,7 @@ final readonly class ClassController
     private function now(TrainingClass $class): array
     {
         try {
-            return Timetable::share($class->minutes, $class->plannedBlocks());
+            return Timetable::share($class->minutes, $class->plannedBlocks(), $class->school->classHabits());
         } catch (TimetableException) {
             return $class->plannedBlocks();
         }

@@ -10,6 +10,7 @@ use App\Http\Requests\FieldsRequest;
 use App\Http\Requests\PolicyRequest;
 use App\Http\Requests\SchoolRequest;
 use App\Http\Requests\Settings\BodiesRequest;
+use App\Http\Requests\Settings\ClassesRequest;
 use App\Http\Requests\Settings\CreditsRequest;
 use App\Http\Requests\Settings\EffectsRequest;
 use App\Http\Requests\Settings\NamesRequest;
@@ -57,6 +58,7 @@ final readonly class SettingsController
             'reaction_per_bit' => Reaction::PER_BIT,
         ],
         'effects' => ['effect_times' => []],
+        'classes' => ['class_habits' => []],
         'credits' => [
             'credit_arm' => Credits::USUAL,
             'credit_body' => Credits::USUAL,
@@ -97,6 +99,11 @@ final readonly class SettingsController
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
             'effects' => (array) $core->asks->effects,
+            'habits' => $core->conventions->classes,
+            'shares' => array_map(
+                static fn (float $share): int => (int) round(100 * $share),
+                $core->conventions->classes->shares,
+            ),
             'credits' => [
                 'credit_arm' => $school->credit_arm,
                 'credit_body' => $school->credit_body,
@@ -143,6 +150,11 @@ final readonly class SettingsController
     public function effects(EffectsRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'effects', $request->columns());
+    }
+
+    public function classes(ClassesRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'classes', $request->columns());
     }
 
     public function credits(CreditsRequest $request, #[CurrentUser] User $user): RedirectResponse

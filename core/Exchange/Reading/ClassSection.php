@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Exchange\Reading;
 
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
@@ -23,7 +24,12 @@ final readonly class ClassSection
      * @param array<array-key, mixed> $students by id
      * @param array<array-key, mixed> $answers  by id
      */
-    public function __construct(private array $ranks, private array $students, private array $answers) {}
+    public function __construct(
+        private array $ranks,
+        private array $students,
+        private array $answers,
+        private ClassHabits $habits,
+    ) {}
 
     /** @return list<PlannedClass> */
     public function classes(Fields $file): array
@@ -53,6 +59,7 @@ final readonly class ClassSection
                         $in->truth('steps_in', false),
                     ),
                     $in->has('pads') ? $in->whole('pads', 1, PlannedClass::MAX_PLACES) : null,
+                    $this->habits,
                 ),
                 $in->textOr('place', '', 200),
                 new Expected(

@@ -15,6 +15,7 @@ use StoneDrill\Core\Attack\KindWords;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
 use StoneDrill\Core\Curriculum\AnswerStandard;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
@@ -51,7 +52,7 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'hole_factors',
+            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'class', 'hole_factors',
             'policy', 'aliases', 'words', 'scope', 'zone',
         ]);
         $sizes = $this->sizes();
@@ -82,6 +83,7 @@ final readonly class SchoolSection
                 $this->zone($in),
                 $this->nouns($in),
                 $this->scope($in),
+                $this->classes($in),
             ),
             new AnswerStandard(
                 $in->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE)
@@ -126,6 +128,27 @@ final readonly class SchoolSection
         ) ?? $usual;
 
         return new EffectTimes(...array_map($seconds, array_keys($usual), array_values($usual)));
+    }
+
+    private function classes(Fields $in): ClassHabits
+    {
+        $usual = new ClassHabits();
+        if (! $in->has('class')) {
+            return $usual;
+        }
+        $of = $in->map('class', ['shares', 'teach', 'basic', 'between']);
+        $by = $of->has('shares') ? $of->map('shares', array_keys(ClassHabits::SHARES)) : null;
+        $shares = [];
+        foreach (ClassHabits::SHARES as $kind => $share) {
+            $shares[$kind] = $by?->numberOr($kind, $share, ClassHabits::MIN_SHARE, 1) ?? $share;
+        }
+
+        return new ClassHabits(
+            $shares,
+            $of->wholeOr('teach', $usual->teach, 1, ClassHabits::MAX_MINUTES),
+            $of->wholeOr('basic', $usual->basic, 1, ClassHabits::MAX_MINUTES),
+            $of->numberOr('between', $usual->between, 0, ClassHabits::MAX_BETWEEN) ?? $usual->between,
+        );
     }
 
     private function test(Fields $in): TestStandard

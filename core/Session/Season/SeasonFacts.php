@@ -10,7 +10,6 @@ use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
-use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\RepCount;
 use StoneDrill\Core\Session\Teaching;
 use StoneDrill\Core\Session\Timetable;
@@ -40,7 +39,11 @@ final readonly class SeasonFacts
         $read = [];
         foreach ($classes as $class) {
             try {
-                $blocks = $class->isCancelled ? [] : Timetable::share($class->facts->minutes, $class->facts->blocks);
+                $blocks = $class->isCancelled ? [] : Timetable::share(
+                    $class->facts->minutes,
+                    $class->facts->blocks,
+                    $class->facts->habits,
+                );
             } catch (TimetableException) {
                 $blocks = [];
             }
@@ -53,13 +56,14 @@ final readonly class SeasonFacts
             $read[] = new SeasonClass(
                 $class->id,
                 $class->at->getTimestamp(),
-                intdiv(Block::minutesOf($blocks, BlockKind::Teach), Planner::MINUTES_TO_TEACH),
+                intdiv(Block::minutesOf($blocks, BlockKind::Teach), $class->facts->habits->teach),
                 RepCount::each(
                     Block::minutesOf($blocks, BlockKind::Pressure),
                     $class->facts->placesIn(BlockKind::Pressure),
                     (int) ceil($people / 2),
                     RepCount::CALLED,
                     $this->seconds,
+                    $class->facts->habits->between,
                 ),
                 $areForAll ? new Expected() : $class->expected,
             );

@@ -88,6 +88,25 @@
     @endforeach
     </div>
 </x-setting>
+<x-setting section="classes">
+    <div class="facet-grid">
+    @foreach ($shares as $kind => $share)
+        <x-field :name="'shares['.$kind.']'" :id="'share-'.$kind" :label="__('settings.classes.share', ['block' => __('classes.blocks.'.$kind)])">
+            <x-input :name="'shares['.$kind.']'" :id="'share-'.$kind" type="number" min="1" max="100" required
+                :value="old('shares.'.$kind, $share)"/>
+        </x-field>
+    @endforeach
+    @foreach (['teach' => $habits->teach, 'basic' => $habits->basic] as $field => $minutes)
+        <x-field :name="$field" :label="__('settings.classes.'.$field)">
+            <x-input :name="$field" type="number" min="1" :max="$habits::MAX_MINUTES" required :value="old($field, $minutes)"/>
+        </x-field>
+    @endforeach
+        <x-field name="between" :label="__('settings.classes.between')">
+            <x-input name="between" type="number" min="0" :max="$habits::MAX_BETWEEN" step="0.5" required
+                :value="old('between', $habits->between)"/>
+        </x-field>
+    </div>
+</x-setting>
 <x-setting section="tests">
     <div class="facet-grid">
     @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)

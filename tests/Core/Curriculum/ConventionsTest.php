@@ -7,6 +7,7 @@ use StoneDrill\Core\Coverage\MissingPair;
 use StoneDrill\Core\Coverage\MissingPairs;
 use StoneDrill\Core\Coverage\Uncatalogued;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
@@ -27,6 +28,7 @@ const SET = [
     'credits' => ['arm' => 1, 'recovered' => 0],
     'test' => ['pass' => 0.75, 'ready' => 0.9],
     'effects' => ['folded' => 2, 'dropped' => 4.5],
+    'class' => ['shares' => ['pressure' => 0.4], 'teach' => 6, 'between' => 20],
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
     'words' => [
         'attack' => ['one' => 'episode', 'many' => 'episodes'],
@@ -64,8 +66,9 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->proof->credits,
         (array) $school->proof->test,
         (array) $school->asks->effects,
+        $school->conventions->classes,
     ])
-        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test'], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5]])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test'], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5], new ClassHabits([...ClassHabits::SHARES, 'pressure' => 0.4], 6, 1, 20.0)])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -87,6 +90,9 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'surer than sure' => [['test' => ['ready' => 85]], '/school/test/ready'],
     'over at once' => [['effects' => ['folded' => 0]], '/school/effects/folded'],
     'an effect without a time' => [['effects' => ['rocked' => 1]], '/school/effects/rocked'],
+    'no time for it' => [['class' => ['shares' => ['teach' => 0]]], '/school/class/shares/teach'],
+    'another block' => [['class' => ['shares' => ['rest' => 0.1]]], '/school/class/shares/rest'],
+    'half a minute' => [['class' => ['teach' => 0.5]], '/school/class/teach'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],

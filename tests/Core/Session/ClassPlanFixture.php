@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Drill\Eligibility;
 use StoneDrill\Core\Exchange\CatalogueReader;
@@ -89,8 +90,12 @@ final class ClassPlanFixture
      * @return array{ClassPlan, list<Student>, list<string>, callable(list<Student>): ClassPlan} the plan, who is there,
      *     the ids of those under 16, and a plan for others
      */
-    public static function demo(int $minutes, int $instructors, int $people = 28): array
-    {
+    public static function demo(
+        int $minutes,
+        int $instructors,
+        int $people = 28,
+        ClassHabits $habits = new ClassHabits(),
+    ): array {
         static $read = null;
         $now = new DateTimeImmutable(Made::NOW);
         [$file, $cells, $youthCells, $windows] = $read ??= self::read($now);
@@ -103,7 +108,7 @@ final class ClassPlanFixture
         $planner = new Planner($catalogue, $cells, $catalogue->forYouth(), $youthCells, $now);
         $plan = static fn (array $those): ClassPlan => $planner->plan(
             'tonight',
-            new ClassFacts($minutes, Timetable::usual(), 10, $instructors),
+            new ClassFacts($minutes, Timetable::usual(), 10, $instructors, habits: $habits),
             $those,
             $windows,
         );

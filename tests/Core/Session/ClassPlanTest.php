@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -71,6 +72,22 @@ it('plans thirty people of the demo: exact minutes, nothing barred, everybody so
         }
         ClassPlanFixture::expectNothingBarred($group);
     }
+});
+
+it('teaches and practises as much as the school has time for', function (): void {
+    // Nine minutes have room for four basics of two, eighteen for one answer of fifteen.
+    $habits = new ClassHabits(teach: 15, basic: 2);
+    [$plan] = ClassPlanFixture::demo(60, 3, habits: $habits);
+    [$usual] = ClassPlanFixture::demo(60, 3);
+
+    expect(array_map(static fn (Block $block): int => $block->minutes, $plan->blocks))
+        ->toBe([3, 9, 18, 15, 12, 3])
+        ->and(max(array_map(static fn (Group $group): int => count($group->taught), $plan->groups)))
+        ->toBe(1)
+        ->and(max(array_map(static fn (Group $group): int => count($group->taught), $usual->groups)))
+        ->toBeGreaterThan(1)
+        ->and(count($plan->basics))
+        ->toBe(min(4, count($usual->basics)));
 });
 
 it('teaches and pairs those who are apart by themselves', function (): void {

@@ -166,8 +166,9 @@ it('counts the tries that there is time for', function (
     float $wait,
     float $takes,
     int $each,
+    float $between = 12.0,
 ): void {
-    expect(RepCount::each($minutes, $places, $pairs, $wait, $takes))->toBe($each);
+    expect(RepCount::each($minutes, $places, $pairs, $wait, $takes, $between))->toBe($each);
 })->with([
     // 900 s × 4 of 4 pairs ÷ (3 + 2 + 12) ÷ 2 = 26.47
     [15, 4, 4, 3.0, 2.0, 26],
@@ -176,6 +177,8 @@ it('counts the tries that there is time for', function (
     [15, 10, 4, 3.0, 2.0, 26],
     [0, 4, 4, 3.0, 2.0, 0],
     [15, 4, 0, 3.0, 2.0, 0],
+    // 900 ÷ (3 + 2 + 20) ÷ 2 = 18.
+    [15, 4, 4, 3.0, 2.0, 18, 20.0],
 ]);
 
 it('remembers who met in the classes before, and today', function (): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Timetable;
@@ -21,6 +22,17 @@ it('shares the minutes of a class out', function (int $class, array $expected) u
     [120, [5, 18, 37, 30, 24, 6]],
     [5, [2, 0, 1, 0, 0, 2]],
     [4, [2, 0, 0, 0, 0, 2]],
+]);
+
+it('shares them out as the school does', function (array $shares, array $expected) use ($minutes): void {
+    $habits = new ClassHabits([...ClassHabits::SHARES, ...$shares]);
+
+    expect($minutes(Timetable::share(60, Timetable::usual(), $habits)))->toBe($expected);
+})->with([
+    // 5, 10, 20, 20, 40, 5 of 100.
+    [['basics' => 0.1, 'teach' => 0.2, 'drill' => 0.2, 'pressure' => 0.4], [3, 6, 12, 12, 24, 3]],
+    // 5, 15, 30, 25, 60, 5 of 140: 2.14, 6.43, 12.86, 10.71, 25.71, 2.14; the two that are over go to .86 and .71.
+    [['pressure' => 0.6], [2, 6, 13, 11, 26, 2]],
 ]);
 
 it('sums exactly, whatever is locked or left out, and keeps what is locked', function () use ($minutes): void {
