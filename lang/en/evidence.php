@@ -14,7 +14,6 @@ return [
         'mat-only' => 'The mat alone says so',
     ],
     'corners-columns' => ['what' => 'What is said', 'count' => 'Rows'],
-    'contents' => 'On this page',
     'csv' => 'CSV',
     'disagree' => 'Where the floor and the mat disagree',
     'disagree-none' => 'Nowhere, as far as there are tries.',

@@ -14,6 +14,7 @@ return [
     'beat' => 'Beat :beat',
     'beats' => ':count beat|:count beats',
     'by' => 'by :name',
+    'contents' => 'On this page',
     'cancel' => 'Cancel',
     'choose-a-file' => 'Choose a file first.',
     'close' => 'Close',

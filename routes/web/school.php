@@ -114,16 +114,12 @@ Route::prefix('school')->group(function (): void {
         ->middleware(Authorize::using('update', School::class))
         ->group(function (): void {
             Route::get('', 'show')->name('settings')->middleware('kept:teaching');
-            $sections = [
-                'general', 'doctrine', 'bodies', 'weights', 'times', 'effects', 'credits', 'classes', 'tests', 'scope', 'policy', 'names',
-                'words',
-            ];
-            foreach ($sections as $section) {
+            foreach (SettingsController::SECTIONS as $section) {
                 Route::put($section, $section)->name("settings.{$section}");
             }
             Route::delete('{section}', 'reset')
                 ->name('settings.reset')
-                ->whereIn('section', $sections);
+                ->whereIn('section', SettingsController::SECTIONS);
         });
     Route::get('starters/{starter}', [StarterController::class, 'show'])
         ->name('starters.show')

@@ -46,6 +46,12 @@ use StoneDrill\Core\Geometry\BearingStyle;
  */
 final readonly class SettingsController
 {
+    /** In the order in which they are shown. */
+    public const SECTIONS = [
+        'general', 'doctrine', 'bodies', 'weights', 'times', 'effects', 'credits', 'classes', 'tests', 'scope', 'policy',
+        'names', 'words',
+    ];
+
     /** What each section has where a school says nothing, by column. */
     private const DEFAULTS = [
         'general' => ['zone' => 'UTC', 'bearings' => 'clock'],
@@ -81,6 +87,10 @@ final readonly class SettingsController
 
         return view('settings.show', [
             'school' => $school,
+            'parts' => array_combine(
+                self::SECTIONS,
+                array_map(static fn (string $section): string => __("settings.{$section}.title"), self::SECTIONS),
+            ),
             'zones' => array_combine($zones, $zones),
             'styles' => $this->named(array_column(BearingStyle::cases(), 'value'), 'beginning.school.styles'),
             'doctrines' => $this->named(array_column(Doctrine::cases(), 'value'), 'beginning.doctrine.names'),

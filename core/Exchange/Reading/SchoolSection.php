@@ -14,28 +14,20 @@ use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\KindWords;
 use StoneDrill\Core\Attack\Start;
 use StoneDrill\Core\Coverage\HoleKind;
-use StoneDrill\Core\Curriculum\AnswerStandard;
-use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
-use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Ladder;
-use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
-use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Rank;
-use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
 use StoneDrill\Core\Curriculum\Statures;
-use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Exchange\Format;
 use StoneDrill\Core\Geometry\BearingStyle;
-use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Notation\Nearest;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
 use StoneDrill\Core\Technique\Notation\VocabularyException;
@@ -52,25 +44,16 @@ final readonly class SchoolSection
     public function school(array $ranks): School
     {
         $in = $this->file->map('school', [
-            'name', 'doctrine', 'bearings', 'typical', 'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'class', 'hole_factors',
-            'policy', 'aliases', 'words', 'scope', 'zone',
+            'name', 'doctrine', 'bearings', 'typical', 'hole_factors', 'policy', 'aliases', 'words', 'scope', 'zone',
+            ...StandardsSection::KEYS,
         ]);
+        $standards = new StandardsSection($in);
         $sizes = $this->sizes();
 
         return new School(
             $in->text('name'),
             $in->word('doctrine', Doctrine::class),
-            new ProofStandard(
-                $in->numberOr('share', ProofStandard::SHARE, 0.01, 1) ?? ProofStandard::SHARE,
-                $in->numberOr(
-                    'half_life',
-                    ProofStandard::HALF_LIFE,
-                    ProofStandard::MIN_HALF_LIFE,
-                    ProofStandard::MAX_HALF_LIFE,
-                ) ?? ProofStandard::HALF_LIFE,
-                $this->credits($in),
-                $this->test($in),
-            ),
+            $standards->proof(),
             $this->holeFactors($in),
             $in->has('policy') ? $this->policy($in, $ranks) : null,
             new Statures(
@@ -83,97 +66,9 @@ final readonly class SchoolSection
                 $this->zone($in),
                 $this->nouns($in),
                 $this->scope($in),
-                $this->classes($in),
+                $standards->classes(),
             ),
-            new AnswerStandard(
-                $in->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE)
-                    ?? AnswerStandard::TOLERANCE,
-                $this->reaction($in),
-                $in->word('leaving', Leaving::class, Leaving::Always),
-                $this->effects($in),
-            ),
-        );
-    }
-
-    private function credits(Fields $in): Credits
-    {
-        if (! $in->has('credits')) {
-            return new Credits();
-        }
-        $of = $in->map('credits', ['arm', 'body', 'recovered']);
-        $given = static function (string $key) use ($of): float {
-            $credit = $of->numberOr($key, Credits::USUAL, 0, 1) ?? Credits::USUAL;
-            if (! in_array($credit, Credits::CHOICES, true)) {
-                $of->report($key, Text::of('file.word', ['word' => (string) $credit]), Text::of('file.credit'));
-            }
-
-            return $credit;
-        };
-
-        return new Credits($given('arm'), $given('body'), $given('recovered'));
-    }
-
-    private function effects(Fields $in): EffectTimes
-    {
-        $usual = (array) new EffectTimes();
-        if (! $in->has('effects')) {
-            return new EffectTimes();
-        }
-        $of = $in->map('effects', array_keys($usual));
-        $seconds = static fn (string $effect, float $usual): float => $of->numberOr(
-            $effect,
-            $usual,
-            EffectTimes::MIN,
-            EffectTimes::MAX,
-        ) ?? $usual;
-
-        return new EffectTimes(...array_map($seconds, array_keys($usual), array_values($usual)));
-    }
-
-    private function classes(Fields $in): ClassHabits
-    {
-        $usual = new ClassHabits();
-        if (! $in->has('class')) {
-            return $usual;
-        }
-        $of = $in->map('class', ['shares', 'teach', 'basic', 'between']);
-        $by = $of->has('shares') ? $of->map('shares', array_keys(ClassHabits::SHARES)) : null;
-        $shares = [];
-        foreach (ClassHabits::SHARES as $kind => $share) {
-            $shares[$kind] = $by?->numberOr($kind, $share, ClassHabits::MIN_SHARE, 1) ?? $share;
-        }
-
-        return new ClassHabits(
-            $shares,
-            $of->wholeOr('teach', $usual->teach, 1, ClassHabits::MAX_MINUTES),
-            $of->wholeOr('basic', $usual->basic, 1, ClassHabits::MAX_MINUTES),
-            $of->numberOr('between', $usual->between, 0, ClassHabits::MAX_BETWEEN) ?? $usual->between,
-        );
-    }
-
-    private function test(Fields $in): TestStandard
-    {
-        if (! $in->has('test')) {
-            return new TestStandard();
-        }
-        $of = $in->map('test', ['pass', 'ready']);
-
-        return new TestStandard(
-            $of->numberOr('pass', TestStandard::PASS, 0.01, 1) ?? TestStandard::PASS,
-            $of->numberOr('ready', TestStandard::READY, 0.01, 1) ?? TestStandard::READY,
-        );
-    }
-
-    private function reaction(Fields $in): Reaction
-    {
-        if (! $in->has('reaction')) {
-            return new Reaction();
-        }
-        $of = $in->map('reaction', ['base', 'per_bit']);
-
-        return new Reaction(
-            $of->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE,
-            $of->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT,
+            $standards->answers(),
         );
     }
 

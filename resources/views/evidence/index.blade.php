@@ -5,9 +5,7 @@
 </x-heading>
 <p class="lead-line">{{ __('evidence.lead') }}</p>
 @include('evidence.old')
-<p class="no-print">{{ __('evidence.contents') }}:
-    @foreach ($parts as $part => $heading)<a href="#{{ $part }}">{{ $heading }}</a>@if (! $loop->last) · @endif @endforeach
-</p>
+<x-contents :parts="$parts"/>
 @if ($rows->isEmpty())
     <x-empty :text="__('evidence.none-at-all')"/>
 @else

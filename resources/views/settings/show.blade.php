@@ -2,6 +2,7 @@
 <h1>{{ __('settings.title') }}</h1>
 <p class="lead-line">{{ __('settings.lead') }}</p>
 <p><x-button size="sm" :href="route('kinds.index')">{{ __('own-kinds.title') }}</x-button></p>
+<x-contents :parts="$parts"/>
 <x-invalid/>
 <x-setting section="general">
     <div class="facet-grid">

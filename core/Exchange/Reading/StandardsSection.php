@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace StoneDrill\Core\Exchange\Reading;
+
+use StoneDrill\Core\Curriculum\AnswerStandard;
+use StoneDrill\Core\Curriculum\ClassHabits;
+use StoneDrill\Core\Curriculum\Credits;
+use StoneDrill\Core\Curriculum\Leaving;
+use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\Reaction;
+use StoneDrill\Core\Curriculum\TestStandard;
+use StoneDrill\Core\Technique\EffectTimes;
+use StoneDrill\Core\Text;
+
+/** Reads what a school asks of proof, of answers and of its classes: figures of the section `school`. */
+final readonly class StandardsSection
+{
+    /** What of that section is read here. */
+    public const KEYS = [
+        'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'class',
+    ];
+
+    public function __construct(private Fields $school) {}
+
+    public function proof(): ProofStandard
+    {
+        return new ProofStandard(
+            $this->school->numberOr('share', ProofStandard::SHARE, 0.01, 1) ?? ProofStandard::SHARE,
+            $this->school->numberOr(
+                'half_life',
+                ProofStandard::HALF_LIFE,
+                ProofStandard::MIN_HALF_LIFE,
+                ProofStandard::MAX_HALF_LIFE,
+            ) ?? ProofStandard::HALF_LIFE,
+            $this->credits(),
+            $this->test(),
+        );
+    }
+
+    public function answers(): AnswerStandard
+    {
+        return new AnswerStandard(
+            $this->school->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE)
+                ?? AnswerStandard::TOLERANCE,
+            $this->reaction(),
+            $this->school->word('leaving', Leaving::class, Leaving::Always),
+            $this->effects(),
+        );
+    }
+
+    public function classes(): ClassHabits
+    {
+        $usual = new ClassHabits();
+        $of = $this->part('class', ['shares', 'teach', 'basic', 'between']);
+        $by = $of?->has('shares') === true ? $of->map('shares', array_keys(ClassHabits::SHARES)) : null;
+        $shares = [];
+        foreach (ClassHabits::SHARES as $kind => $share) {
+            $shares[$kind] = $by?->numberOr($kind, $share, ClassHabits::MIN_SHARE, 1) ?? $share;
+        }
+
+        return new ClassHabits(
+            $shares,
+            $of?->wholeOr('teach', $usual->teach, 1, ClassHabits::MAX_MINUTES) ?? $usual->teach,
+            $of?->wholeOr('basic', $usual->basic, 1, ClassHabits::MAX_MINUTES) ?? $usual->basic,
+            $of?->numberOr('between', $usual->between, 0, ClassHabits::MAX_BETWEEN) ?? $usual->between,
+        );
+    }
+
+    private function credits(): Credits
+    {
+        $of = $this->part('credits', ['arm', 'body', 'recovered']);
+        $given = static function (string $key) use ($of): float {
+            $credit = $of?->numberOr($key, Credits::USUAL, 0, 1) ?? Credits::USUAL;
+            if (! in_array($credit, Credits::CHOICES, true)) {
+                $of?->report($key, Text::of('file.word', ['word' => (string) $credit]), Text::of('file.credit'));
+            }
+
+            return $credit;
+        };
+
+        return new Credits($given('arm'), $given('body'), $given('recovered'));
+    }
+
+    private function test(): TestStandard
+    {
+        $of = $this->part('test', ['pass', 'ready']);
+
+        return new TestStandard(
+            $of?->numberOr('pass', TestStandard::PASS, 0.01, 1) ?? TestStandard::PASS,
+            $of?->numberOr('ready', TestStandard::READY, 0.01, 1) ?? TestStandard::READY,
+        );
+    }
+
+    private function reaction(): Reaction
+    {
+        $of = $this->part('reaction', ['base', 'per_bit']);
+
+        return new Reaction(
+            $of?->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE,
+            $of?->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT,
+        );
+    }
+
+    private function effects(): EffectTimes
+    {
+        $usual = (array) new EffectTimes();
+        $of = $this->part('effects', array_keys($usual));
+
+        return new EffectTimes(
+            ...array_map(
+                static fn (string $effect, float $seconds): float => $of?->numberOr(
+                    $effect,
+                    $seconds,
+                    EffectTimes::MIN,
+                    EffectTimes::MAX,
+                ) ?? $seconds,
+                array_keys($usual),
+                array_values($usual),
+            ),
+        );
+    }
+
+    /** @param list<string> $keys that it may have */
+    private function part(string $key, array $keys): ?Fields
+    {
+        return $this->school->has($key) ? $this->school->map($key, $keys) : null;
+    }
+}
