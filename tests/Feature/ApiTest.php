@@ -60,6 +60,24 @@ it('answers each question as its document says', function (string $path, string 
     ['/students/{code}/proofs', '/students/nobody/proofs', 404],
 ]);
 
+it('tells everything that a school may set, as the document and the file have it', function (): void {
+    $this->hall->update([
+        'leaving' => 'free', 'half_life' => 45, 'reaction_base' => 0.3, 'credit_arm' => 1, 'test_pass' => 75,
+        'tolerance' => 0.04, 'effect_times' => ['folded' => 2], 'class_habits' => ['teach' => 5],
+        'nouns' => ['rung' => ['one' => 'step', 'many' => 'steps']], 'scope' => ['posture' => ['standing']],
+        'hole_factors' => ['open' => 2], 'aliases' => ['verbs' => ['slam' => 'shove']], 'zone' => 'Europe/Lisbon',
+        'policy' => [['hazard' => 'choke', 'under' => 16, 'rank' => null, 'level' => 'not-taught']],
+    ]);
+    $response = ($this->asks)('get', '/school')->assertOk();
+    $file = json_decode((string) file_get_contents(base_path('docs/schema/stone-drill-1.schema.json')), true);
+
+    expect(ApiFixture::faults('/school', 'get', 200, (string) $response->getContent()))->toBe('')
+        ->and(array_keys($response->json('school')))
+        ->toEqualCanonicalizing(array_keys($file['properties']['school']['properties']))
+        ->and(array_keys(ApiFixture::document()['components']['schemas']['School']['properties']))
+        ->toEqualCanonicalizing(array_keys($file['properties']['school']['properties']));
+});
+
 it('says what the school teaches and who trains, and no more of them than it takes', function (): void {
     expect(($this->asks)('get', '/attacks')->json('attacks.0.id'))->toBe('wrist')
         ->and(($this->asks)('get', '/answers')->json('answers.0.title'))->toBe('Gate')
@@ -102,6 +120,20 @@ it('takes reps, each once, and says of each what became of it', function (): voi
                 ->getContent(),
         ),
     )->toBe('');
+});
+
+it('gives of a rep all that it takes', function (): void {
+    $rep = [
+        ...$this->rep,
+        'outcome' => 'scraped', 'touched' => 'body', 'seconds' => 1.4, 'stressor' => 'noise', 'mistakes' => ['short'],
+        'attacked_by' => 'instructor', 'rules' => 3, 'at' => '2026-11-20T19:00:00+00:00',
+    ];
+    ($this->asks)('post', '/reps', ['record'], ['reps' => [$rep]])->assertJson(['kept' => [$rep['id']]]);
+    $response = ($this->asks)('get', '/reps');
+    $given = array_column($response->json('reps'), null, 'id')[$rep['id']];
+
+    expect(array_intersect_key($given, $rep))->toEqualCanonicalizing($rep)
+        ->and(ApiFixture::faults('/reps', 'get', 200, (string) $response->getContent()))->toBe('');
 });
 
 it('gives reps page by page', function (): void {

@@ -64,6 +64,7 @@ final class RepRequest extends FieldsRequest
             'touched' => ['nullable', Rule::enum(Touched::class)],
             'seconds' => ['bail', 'nullable', 'numeric', 'between:0,'.RepLimits::SECONDS],
             'stressor' => ['nullable', 'string', 'max:'.RepLimits::STRESSOR],
+            'rules' => ['bail', 'nullable', 'integer', 'between:1,'.RepLimits::RULES],
             'at' => ['nullable', new Moment($school->zone)],
             'replaces' => ['bail', 'nullable', 'string', 'uuid', 'different:id', $own('reps')],
             'reason' => ['exclude_without:replaces', 'required_with:replaces', 'string', 'max:'.RepLimits::REASON],
