@@ -4,6 +4,7 @@ use App\Http\Controllers\Api\ClassesController;
 use App\Http\Controllers\Api\CurriculumController;
 use App\Http\Controllers\Api\DocumentController;
 use App\Http\Controllers\Api\PeopleController;
+use App\Http\Controllers\Api\ReportsController;
 use App\Http\Controllers\Api\RepsController;
 use App\Http\Middleware\EndClosedAccounts;
 use App\Http\Middleware\RaiseLimitsForImports;
@@ -26,6 +27,15 @@ Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api
                 ->name('proofs')
                 ->where('code', '[a-z0-9-]{1,120}');
             Route::get('classes', ClassesController::class)->name('classes');
+            Route::controller(ReportsController::class)
+                ->where(['code' => '[a-z0-9-]{1,120}'])
+                ->group(function (): void {
+                    Route::get('answers/{code}/check', 'check')->name('check');
+                    Route::get('attacks/{code}/situation', 'situation')->name('situation');
+                    Route::get('fewest', 'fewest')->name('fewest');
+                    Route::get('students/{code}/draw', 'draw')->name('draw');
+                    Route::get('students/{code}/ready', 'ready')->name('ready');
+                });
             Route::get('reps', [RepsController::class, 'index'])->name('reps');
         });
         Route::post('reps', [RepsController::class, 'store'])

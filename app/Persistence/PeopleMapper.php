@@ -89,4 +89,17 @@ final readonly class PeopleMapper
                 ->all(),
         );
     }
+
+    /** @return list<CoreRep> all of one student, in order of time */
+    public static function repsOf(Student $student): array
+    {
+        return self::reps(
+            $student
+                ->reps()
+                ->with(['student', 'attack', 'answer', 'attacker', 'class'])
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get(),
+        );
+    }
 }

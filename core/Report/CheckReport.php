@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Report;
 
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examination;
+use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Shortfall;
+use StoneDrill\Core\Checks\Standards;
+use StoneDrill\Core\Curriculum\Answer;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Rung;
+use StoneDrill\Core\Curriculum\Sizes;
 use StoneDrill\Core\Floor\Frame;
 
 /** Answers that were run and checked. */
@@ -17,6 +24,34 @@ final readonly class CheckReport implements Report
      *     examinations
      */
     public function __construct(public array $examinations, public array $mistakes = []) {}
+
+    /**
+     * Of answers against the attacks that they are written for.
+     *
+     * @param list<Answer> $answers
+     * @param ?string      $defender name of a size; the typical one where it is null
+     * @param ?string      $attacker the same; by the attack's build where it is null
+     * @param ?Rung        $rung     at which times are read; the goal rung of each answer's rank where it is null
+     */
+    public static function of(
+        Catalogue $catalogue,
+        array $answers,
+        ?string $defender = null,
+        ?string $attacker = null,
+        ?Rung $rung = null,
+    ): self {
+        $examiner = new Examiner(Standards::of($catalogue));
+        $sizes = new Sizes($catalogue->school);
+        $examinations = $mistakes = [];
+        foreach ($answers as $answer) {
+            $attack = $catalogue->attackOf($answer);
+            $bodies = $sizes->bodies($defender, $attacker, $attack->facets->build);
+            $examinations[] = $one = $examiner->examine($answer, $attack, Side::Written, $bodies, $rung);
+            $mistakes[] = MadeMistake::of($examiner, $one, Side::Written);
+        }
+
+        return new self($examinations, $mistakes);
+    }
 
     public function hasStops(): bool
     {

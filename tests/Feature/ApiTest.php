@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use App\Models\Rep;
 use App\Models\Role;
+use App\Persistence\CatalogueMapper;
 use Illuminate\Support\Facades\Route;
+use StoneDrill\Core\Exchange\CatalogueWriter;
+use StoneDrill\Core\Exchange\Format;
+use Tests\Core\DrillFixture;
 use Tests\Feature\ApiFixture;
 
 beforeEach(function (): void {
@@ -58,7 +62,50 @@ it('answers each question as its document says', function (string $path, string 
     ['/coverage', '/coverage?rank=none', 422],
     ['/students/{code}/proofs', '/students/ada-plover/proofs', 200],
     ['/students/{code}/proofs', '/students/nobody/proofs', 404],
+    ['/answers/{code}/check', '/answers/gate/check', 200],
+    ['/answers/{code}/check', '/answers/gate/check?defender=child&attacker=large&rung=2', 200],
+    ['/answers/{code}/check', '/answers/gate/check?defender=giant', 422],
+    ['/answers/{code}/check', '/answers/nothing/check', 404],
+    ['/attacks/{code}/situation', '/attacks/wrist/situation', 200],
+    ['/attacks/{code}/situation', '/attacks/nothing/situation', 404],
+    ['/fewest', '/fewest?rank=first', 200],
+    ['/fewest', '/fewest?rank=first&cover=0.5', 200],
+    ['/fewest', '/fewest', 422],
+    ['/fewest', '/fewest?rank=first&cover=half', 422],
+    ['/students/{code}/draw', '/students/ada-plover/draw?rung=3&seed=7', 200],
+    ['/students/{code}/draw', '/students/ada-plover/draw?rung=99', 422],
+    ['/students/{code}/draw', '/students/ada-plover/draw?seed=-1', 422],
+    ['/students/{code}/draw', '/students/nobody/draw', 404],
+    ['/students/{code}/ready', '/students/ada-plover/ready?rank=first', 200],
+    ['/students/{code}/ready', '/students/ada-plover/ready', 422],
+    ['/students/{code}/ready', '/students/nobody/ready?rank=first', 404],
 ]);
+
+it('tells what the command line tells of the same school', function (): void {
+    $this->travelTo('2026-12-04T18:30:00Z');
+    $file = sys_get_temp_dir().'/api-'.bin2hex(random_bytes(4)).'.json';
+    file_put_contents($file, (new CatalogueWriter())->write(
+        app(CatalogueMapper::class)->everything($this->hall->fresh()),
+        Format::Json,
+    ));
+    foreach ([
+        '/answers/gate/check?defender=small&rung=2' => ['check', ['--answer' => 'gate', '--defender' => 'small', '--rung' => '2']],
+        '/attacks/wrist/situation' => ['situation', ['--attack' => 'wrist']],
+        '/fewest?rank=first&cover=0.4' => ['fewest', ['--rank' => 'first', '--cover' => '0.4']],
+        '/students/ada-plover/draw?rung=3&seed=7' => [
+            'draw', ['--student' => 'ada-plover', '--rung' => '3', '--seed' => '7', '--at' => now()->toIso8601String()],
+        ],
+        '/students/ada-plover/ready?rank=first' => [
+            'ready', ['--student' => 'ada-plover', '--rank' => 'first', '--at' => now()->toIso8601String()],
+        ],
+    ] as $asked => [$verb, $options]) {
+        [$code, $told] = DrillFixture::drill(['command' => $verb, 'file' => $file, '--json' => true, ...$options]);
+        expect($code)->toBeLessThan(2, $told)
+            ->and(($this->asks)('get', $asked)->assertOk()->json())
+            ->toEqual(json_decode($told, true), $asked);
+    }
+    unlink($file);
+});
 
 it('tells everything that a school may set, as the document and the file have it', function (): void {
     $this->hall->update([

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Drill;
 
-use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examination;
-use StoneDrill\Core\Checks\Examiner;
-use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Rung;
@@ -53,24 +50,17 @@ final class CheckCommand extends DrillCommand
             'answer',
             array_map(static fn (Answer $answer): string => $answer->id, $catalogue->answers),
         );
-        $examiner = new Examiner(Standards::of($catalogue));
-        $examinations = $mistakes = [];
-        foreach ($only === null ? $catalogue->answers : [$catalogue->answer($only)] as $answer) {
-            $attack = $catalogue->attackOf($answer);
-            $examinations[] = $examination = $examiner->examine(
-                $answer,
-                $attack,
-                Side::Written,
-                $sizes->bodies($defender, $attacker, $attack->facets->build),
-                $rung,
-            );
-            $mistakes[] = MadeMistake::of($examiner, $examination, Side::Written);
-        }
-        $report = new CheckReport($examinations, $mistakes);
+        $report = CheckReport::of(
+            $catalogue,
+            $only === null ? $catalogue->answers : [$catalogue->answer($only)],
+            $defender,
+            $attacker,
+            $rung,
+        );
 
         return new Printed(
             $report,
-            [...array_merge(...array_map($this->lines(...), $examinations, $mistakes)), $this->said('cli.estimates')],
+            [...array_merge(...array_map($this->lines(...), $report->examinations, $report->mistakes)), $this->said('cli.estimates')],
             $report->hasStops(),
         );
     }

@@ -40,16 +40,10 @@ final readonly class PeopleController
     public function proofs(#[CurrentUser] User $user, string $code): JsonResponse
     {
         $student = $user->school->students()->where('code', $code)->with('rank')->firstOrFail();
-        $reps = $student
-            ->reps()
-            ->with(['student', 'attack', 'answer', 'attacker', 'class'])
-            ->orderBy('at')
-            ->orderBy('id')
-            ->get();
         $file = new SchoolFile(
             $this->mapper->curriculum($user->school),
             [$this->mapper->student($student)],
-            PeopleMapper::reps($reps),
+            PeopleMapper::repsOf($student),
         );
 
         return response()->json(ProofReport::of($file, CarbonImmutable::now())->document());
