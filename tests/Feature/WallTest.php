@@ -85,7 +85,7 @@ it('names no column where there is no room, and does in a family alone', functio
     $wall = WallFixture::wallAt($this->hall->fresh(), '');
     expect($wall->picture->columns)->toBe([])
         ->and($wall->picture->courses)->toHaveCount(10)
-        ->and(min(array_map(fn (Stone $stone): float => $stone->place->width, $wall->picture->stones)))->toBeGreaterThan(1.5);
+        ->and(min(array_column(array_column($wall->picture->stones, 'place'), 'width')))->toBeGreaterThan(1.5);
     expect(WallFixture::wallAt($this->hall->fresh(), 'family=hug')->picture->columns)->toHaveCount(1);
     $this->actingAs($this->head->fresh())
         ->get('/wall')
@@ -110,7 +110,8 @@ it('shows the student’s own proof as the moss, and another’s in the lower ha
     $stone = WallFixture::wallAt($this->hall, "student={$ids['ada-plover']}&against={$ids['bo']}")->picture->stones[0];
     expect($stone->proven)->toHaveCount(2)
         ->and($stone->proven[1])->toEqualWithDelta(0.661, 0.001)
-        ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])->toEqualWithDelta($stone->place->y + $stone->place->height, 0.02)
+        ->and($stone->moss()[1]['y'] + $stone->moss()[1]['height'])
+        ->toEqualWithDelta($stone->place->y + $stone->place->height, 0.02)
         ->and($stone->moss()[0]['y'] + $stone->moss()[0]['height'])
         ->toEqualWithDelta($stone->place->y + $stone->place->height / 2, 0.02);
     expect(

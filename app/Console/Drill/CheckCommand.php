@@ -60,7 +60,10 @@ final class CheckCommand extends DrillCommand
 
         return new Printed(
             $report,
-            [...array_merge(...array_map($this->lines(...), $report->examinations, $report->mistakes)), $this->said('cli.estimates')],
+            [
+                ...array_merge(...array_map($this->lines(...), $report->examinations, $report->mistakes)),
+                $this->said('cli.estimates'),
+            ],
             $report->hasStops(),
         );
     }

@@ -66,7 +66,9 @@ final readonly class Stone
     public function lines(): array
     {
         $waist = count($this->proven) === 2 ? round($this->place->y + $this->place->height / 2, 2) : null;
-        $was = $this->was === null || $this->was <= 0.0 ? null : round($this->place->y + $this->place->height * (1 - $this->was), 2);
+        $was = $this->was === null || $this->was <= 0.0
+            ? null
+            : round($this->place->y + $this->place->height * (1 - $this->was), 2);
 
         return [
             ...$waist === null ? [] : [['class' => 'waist', 'y' => $waist]],

@@ -291,7 +291,11 @@ final readonly class WallPicture
             );
             usort(
                 $rows,
-                static fn (Stone $a, Stone $b): int => [! $a->state->begins(), $a->label->number ?? 0, $a->place->column] <=> [
+                static fn (Stone $a, Stone $b): int => [
+                    ! $a->state->begins(),
+                    $a->label->number ?? 0,
+                    $a->place->column,
+                ] <=> [
                     ! $b->state->begins(),
                     $b->label->number ?? 0,
                     $b->place->column,

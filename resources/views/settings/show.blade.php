@@ -92,7 +92,8 @@
 <x-setting section="classes">
     <div class="facet-grid">
     @foreach ($shares as $kind => $share)
-        <x-field :name="'shares['.$kind.']'" :id="'share-'.$kind" :label="__('settings.classes.share', ['block' => __('classes.blocks.'.$kind)])">
+        <x-field :name="'shares['.$kind.']'" :id="'share-'.$kind"
+            :label="__('settings.classes.share', ['block' => __('classes.blocks.'.$kind)])">
             <x-input :name="'shares['.$kind.']'" :id="'share-'.$kind" type="number" min="1" max="100" required
                 :value="old('shares.'.$kind, $share)"/>
         </x-field>

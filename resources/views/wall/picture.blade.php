@@ -28,17 +28,20 @@ role="{{ $isLive ? 'group' : 'img' }}" aria-label="{{ __($isLive ? 'wall.picture
     @else
         <g class="{{ $stone->classes() }}"><title>{{ $stone->label->text }}</title>
     @endif
-    <rect class="face" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}" height="{{ $stone->place->height }}" rx="2.5"/>
+    <rect class="face" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}"
+        height="{{ $stone->place->height }}" rx="2.5"/>
     @if ($stone->state->isCracked() && $stone->state->begins())<path class="crack" d="{{ $stone->crack() }}"/>@endif
     @if ($stone->state === App\View\Wall\StoneState::HoleBegins)
-        <rect class="hatch" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}" height="{{ $stone->place->height }}" rx="2.5"
-            fill="none"/>
+        <rect class="hatch" x="{{ $stone->place->x }}" y="{{ $stone->place->y }}" width="{{ $stone->place->width }}"
+            height="{{ $stone->place->height }}" rx="2.5" fill="none"/>
     @endif
     @foreach ($stone->moss() as $moss)
-        <rect class="moss" x="{{ $stone->place->x }}" y="{{ $moss['y'] }}" width="{{ $stone->place->width }}" height="{{ $moss['height'] }}" rx="2"/>
+        <rect class="moss" x="{{ $stone->place->x }}" y="{{ $moss['y'] }}" width="{{ $stone->place->width }}"
+            height="{{ $moss['height'] }}" rx="2"/>
     @endforeach
     @foreach ($stone->lines() as $line)
-        <line class="{{ $line['class'] }}" x1="{{ $stone->place->x }}" x2="{{ $stone->right() }}" y1="{{ $line['y'] }}" y2="{{ $line['y'] }}"/>
+        <line class="{{ $line['class'] }}" x1="{{ $stone->place->x }}" x2="{{ $stone->right() }}" y1="{{ $line['y'] }}"
+            y2="{{ $line['y'] }}"/>
     @endforeach
     @if ($isLive)</a>@else</g>@endif
 @endforeach
