@@ -29,7 +29,12 @@ final class FootagePolicy
     {
         $students = $user->student === null ? $user->children : [$user->student];
         foreach ($user->school_id === $footage->school_id ? $students : [] as $student) {
-            if ((new HomeWeek($student, app(CatalogueMapper::class), CarbonImmutable::now()))->shows($footage)) {
+            $week = new HomeWeek(
+                $student->loadMissing('rank', 'school'),
+                app(CatalogueMapper::class),
+                CarbonImmutable::now(),
+            );
+            if ($week->shows($footage)) {
                 return true;
             }
         }

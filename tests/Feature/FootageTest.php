@@ -7,6 +7,7 @@ use App\Footage\FootageStore;
 use App\Models\Footage;
 use App\Models\FootageState;
 use App\Models\Role;
+use App\Models\User;
 use App\View\Accounts\PersonalData;
 use Illuminate\Support\Facades\Storage;
 use Tests\Feature\FootageFixture;
@@ -498,6 +499,17 @@ it('is seen by a student and a guardian where it is on the sheet for home', func
         $this->get("/footage/{$one->id}")->assertForbidden();
         $this->get("/footage/{$elsewhere->id}/file")->assertForbidden();
     }
+    // Of several children, too.
+    $second = $this->hall
+        ->students()
+        ->create(['code' => 'kit', 'name' => 'Kit Plover', 'rank_id' => $ada->rank_id, 'flags' => []]);
+    $guardian = User::query()->where('role', Role::Guardian)->sole();
+    $guardian->entrust([$second->id, $ada->id]);
+    $this->actingAs($guardian->fresh())
+        ->get("/footage/{$one->id}/file")
+        ->assertOk();
+    $guardian->children()->detach($second->id);
+    $this->actingAs($guardian->fresh());
     // Marked as sound before the week began it is not due, and not on the sheet.
     $base
         ->marks()
