@@ -271,6 +271,7 @@ it('draws from a list of what the way to a test has candidates drill', function 
 
         return false;
     });
+    $isToday = str_contains($this->find('h1')->getText(), gmdate('D j M Y'));
     $candidate = $this->browser->executeScript(
         'return [...document.querySelectorAll(".pressure tbody tr")].find((row) => row.innerText.includes("For the coming test: ")).cells[0].innerText',
     );
@@ -281,6 +282,11 @@ it('draws from a list of what the way to a test has candidates drill', function 
         'return [...document.querySelectorAll("main tbody tr")].map((row) => row.cells[1].innerText.trim().replace(/, mirrored$/, ""))',
     );
 
+    expect($titles)->not->toBe([]);
+    if (! $isToday) {
+        // Tonight's is over: what a later class has them drill is drawn on its day.
+        return;
+    }
     $this->setUpDrill([$candidate], 3, ['each' => '1'])->choose('list', "list:{$list}");
     $this->see('for the coming test.')->press('Start the drill')->see($candidate);
     $this->callIt()->see('NOW');
