@@ -95,6 +95,10 @@ it('tells what the command line tells of the same school', function (): void {
         '/students/ada-plover/draw?rung=3&seed=7' => [
             'draw', ['--student' => 'ada-plover', '--rung' => '3', '--seed' => '7', '--at' => now()->toIso8601String()],
         ],
+        '/fewest?rank=first&cover=0' => ['fewest', ['--rank' => 'first', '--cover' => '0']],
+        '/students/ada-plover/draw?rung=3&seed=0' => [
+            'draw', ['--student' => 'ada-plover', '--rung' => '3', '--seed' => '0', '--at' => now()->toIso8601String()],
+        ],
         '/students/ada-plover/ready?rank=first' => [
             'ready', ['--student' => 'ada-plover', '--rank' => 'first', '--at' => now()->toIso8601String()],
         ],

@@ -28,6 +28,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 final readonly class ReportsController
 {
     private const COVER = '0.9';
+    private const SEED = '1';
 
     public function __construct(private CatalogueMapper $mapper, private Texts $texts) {}
 
@@ -61,7 +62,7 @@ final readonly class ReportsController
     public function fewest(Request $request, #[CurrentUser] User $user, HoleBook $holes): JsonResponse
     {
         $catalogue = $this->mapper->curriculum($user->school);
-        $cover = Word::in($request, 'cover') ?: self::COVER;
+        $cover = self::word($request, 'cover', self::COVER);
         if (! is_numeric($cover) || $cover < 0 || $cover > 1) {
             throw self::refused('cover', $cover, '0 … 1');
         }
@@ -75,7 +76,7 @@ final readonly class ReportsController
     {
         $file = $this->file($user, $code);
         $rung = self::known($request, 'rung', array_map(strval(...), $file->catalogue->ladder->ids()));
-        $seed = Word::in($request, 'seed') ?: '1';
+        $seed = self::word($request, 'seed', self::SEED);
         if (! ctype_digit($seed) || strlen($seed) > 9) {
             throw self::refused('seed', $seed, '0 … 999999999');
         }
@@ -118,6 +119,14 @@ final readonly class ReportsController
         $ranks = array_map(strval(...), array_keys($catalogue->rankOrder()));
 
         return self::known($request, 'rank', $ranks) ?? throw self::refused('rank', '', implode(', ', $ranks));
+    }
+
+    /** What is asked for, 0 too; the usual where nothing is. */
+    private static function word(Request $request, string $name, string $usual): string
+    {
+        $word = Word::in($request, $name);
+
+        return $word === '' ? $usual : $word;
     }
 
     /**
