@@ -114,11 +114,7 @@ final readonly class SettingsController
                 static fn (float $share): int => (int) round(100 * $share),
                 $core->conventions->classes->shares,
             ),
-            'credits' => [
-                'credit_arm' => $school->credit_arm,
-                'credit_body' => $school->credit_body,
-                'credit_recovered' => $school->credit_recovered,
-            ],
+            'credits' => $school->only(CreditsRequest::FIELDS),
             'given' => array_combine(
                 array_map(strval(...), Credits::CHOICES),
                 array_values(texts('settings.credits.given')),

@@ -31,14 +31,10 @@
             <x-select name="typical" :options="$sizeNames" :value="old('typical', $school->typical)"/>
         </x-field>
         @foreach ($sizes as $name => $metres)
-            <x-field :name="'sizes['.$name.']'" :id="'size-'.$loop->index" :label="__('settings.bodies.size', ['name' => $name])">
-                <x-input :name="'sizes['.$name.']'" :id="'size-'.$loop->index" type="number" min="0.8" max="2.4" step="0.01" required
-                    :value="old('sizes.'.$name, $metres)"/>
-            </x-field>
+            <x-number :name="$name" in="sizes" :id="'size-'.$loop->index" :label="__('settings.bodies.size', ['name' => $name])"
+                min="0.8" max="2.4" step="0.01" :value="$metres"/>
         @endforeach
-        <x-field name="tolerance" :label="__('settings.bodies.tolerance')">
-            <x-input name="tolerance" type="number" min="0" max="50" step="0.5" required :value="old('tolerance', $tolerance)"/>
-        </x-field>
+        <x-number name="tolerance" :label="__('settings.bodies.tolerance')" min="0" max="50" step="0.5" :value="$tolerance"/>
     </div>
 </x-setting>
 <x-setting section="weights" preview>
@@ -56,27 +52,19 @@
 </x-setting>
 <x-setting section="times" preview>
     <div class="facet-grid">
-    <x-field name="half_life" :label="__('settings.times.half-life')">
-        <x-input name="half_life" type="number" :min="$times::MIN_HALF_LIFE" :max="$times::MAX_HALF_LIFE" required
-            :value="old('half_life', $times->halfLife)"/>
-    </x-field>
-    <x-field name="reaction_base" :label="__('settings.times.base')">
-        <x-input name="reaction_base" type="number" min="0" :max="$reaction::MAX_BASE" step="0.01" required
-            :value="old('reaction_base', $reaction->base)"/>
-    </x-field>
-    <x-field name="reaction_per_bit" :label="__('settings.times.per-bit')">
-        <x-input name="reaction_per_bit" type="number" min="0" :max="$reaction::MAX_PER_BIT" step="0.01" required
-            :value="old('reaction_per_bit', $reaction->perBit)"/>
-    </x-field>
+    <x-number name="half_life" :label="__('settings.times.half-life')" :min="$times::MIN_HALF_LIFE" :max="$times::MAX_HALF_LIFE"
+        :value="$times->halfLife"/>
+    <x-number name="reaction_base" :label="__('settings.times.base')" min="0" :max="$reaction::MAX_BASE" step="0.01"
+        :value="$reaction->base"/>
+    <x-number name="reaction_per_bit" :label="__('settings.times.per-bit')" min="0" :max="$reaction::MAX_PER_BIT" step="0.01"
+        :value="$reaction->perBit"/>
     </div>
 </x-setting>
 <x-setting section="effects" preview>
     <div class="facet-grid">
     @foreach ($effects as $effect => $seconds)
-        <x-field :name="'effect_times['.$effect.']'" :id="'effect-'.$effect" :label="__('settings.effects.of.'.$effect)">
-            <x-input :name="'effect_times['.$effect.']'" :id="'effect-'.$effect" type="number" min="0.1" max="30" step="0.1" required
-                :value="old('effect_times.'.$effect, $seconds)"/>
-        </x-field>
+        <x-number :name="$effect" in="effect_times" :id="'effect-'.$effect" :label="__('settings.effects.of.'.$effect)" min="0.1"
+            max="30" step="0.1" :value="$seconds"/>
     @endforeach
     </div>
 </x-setting>
@@ -92,29 +80,20 @@
 <x-setting section="classes">
     <div class="facet-grid">
     @foreach ($shares as $kind => $share)
-        <x-field :name="'shares['.$kind.']'" :id="'share-'.$kind"
-            :label="__('settings.classes.share', ['block' => __('classes.blocks.'.$kind)])">
-            <x-input :name="'shares['.$kind.']'" :id="'share-'.$kind" type="number" min="1" max="100" required
-                :value="old('shares.'.$kind, $share)"/>
-        </x-field>
+        <x-number :name="$kind" in="shares" :id="'share-'.$kind" min="1" max="100" :value="$share"
+            :label="__('settings.classes.share', ['block' => __('classes.blocks.'.$kind)])"/>
     @endforeach
     @foreach (['teach' => $habits->teach, 'basic' => $habits->basic] as $field => $minutes)
-        <x-field :name="$field" :label="__('settings.classes.'.$field)">
-            <x-input :name="$field" type="number" min="1" :max="$habits::MAX_MINUTES" required :value="old($field, $minutes)"/>
-        </x-field>
+        <x-number :name="$field" :label="__('settings.classes.'.$field)" min="1" :max="$habits::MAX_MINUTES" :value="$minutes"/>
     @endforeach
-        <x-field name="between" :label="__('settings.classes.between')">
-            <x-input name="between" type="number" min="0" :max="$habits::MAX_BETWEEN" step="0.5" required
-                :value="old('between', $habits->between)"/>
-        </x-field>
+        <x-number name="between" :label="__('settings.classes.between')" min="0" :max="$habits::MAX_BETWEEN" step="0.5"
+            :value="$habits->between"/>
     </div>
 </x-setting>
 <x-setting section="tests">
     <div class="facet-grid">
     @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)
-        <x-field :name="$field" :label="__('settings.tests.'.$key)">
-            <x-input :name="$field" type="number" min="1" max="100" required :value="old($field, $school->$field)"/>
-        </x-field>
+        <x-number :name="$field" :label="__('settings.tests.'.$key)" min="1" max="100" :value="$school->$field"/>
     @endforeach
     </div>
 </x-setting>

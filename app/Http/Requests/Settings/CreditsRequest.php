@@ -11,7 +11,7 @@ use StoneDrill\Core\Curriculum\Credits;
 /** What a try counts for that was neither clean nor failed. */
 final class CreditsRequest extends FieldsRequest
 {
-    private const FIELDS = ['credit_arm', 'credit_body', 'credit_recovered'];
+    public const FIELDS = ['credit_arm', 'credit_body', 'credit_recovered'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
