@@ -21,6 +21,7 @@ use Illuminate\Support\Str;
 use StoneDrill\Core\Session\Ages;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassesBefore;
 use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassWishes;
 use StoneDrill\Core\Session\Expected;
@@ -171,14 +172,7 @@ final class TrainingClass extends Model
      */
     public function meetings(CarbonImmutable $until): Meetings
     {
-        $before = $this->school
-            ->classes()
-            ->whereNull('cancelled_at')
-            ->where('at', '<', $this->at)
-            ->orderByDesc('at')
-            ->orderByDesc('id')
-            ->limit(Meetings::CLASSES)
-            ->pluck('id');
+        $before = $this->before(Meetings::CLASSES);
         $codes = $this->school->everyone()->pluck('code', 'id');
         $pairs = $this->school
             ->reps()
@@ -208,6 +202,31 @@ final class TrainingClass extends Model
             array_values($before->map(static fn (int $id): array => $pairs[$id] ?? [])->all()),
             $pairs[$this->id] ?? [],
         );
+    }
+
+    /** @return list<string> codes of the answers that were used in the last classes before it, until a moment */
+    public function latestAnswers(CarbonImmutable $until): array
+    {
+        $used = $this->school
+            ->reps()
+            ->standing()
+            ->whereIn('class_id', $this->before(ClassesBefore::DRILLED))
+            ->where('at', '<=', $until);
+
+        return array_values($this->school->answers()->whereIn('id', $used->select('answer_id'))->pluck('code')->all());
+    }
+
+    /** @return Collection<int, int> ids of so many classes before it, the last one first */
+    private function before(int $count): Collection
+    {
+        return $this->school
+            ->classes()
+            ->whereNull('cancelled_at')
+            ->where('at', '<', $this->at)
+            ->orderByDesc('at')
+            ->orderByDesc('id')
+            ->limit($count)
+            ->pluck('id');
     }
 
     /** @return HasMany<Rep, $this> */

@@ -44,6 +44,17 @@ final readonly class Ladder
         throw new LogicException(sprintf('This ladder has no rung %d.', $id));
     }
 
+    /** The rung at which somebody with a goal drills: the highest below it, or the lowest of all. */
+    public function below(int $goal): Rung
+    {
+        $below = $this->rungs[0];
+        foreach ($this->rungs as $rung) {
+            $below = $rung->id < $goal ? $rung : $below;
+        }
+
+        return $below;
+    }
+
     /** @return list<int> lowest first */
     public function ids(): array
     {

@@ -21,4 +21,10 @@ final class HiddenMoment
     {
         return self::MIN - self::MEAN * log(1 - $chance * (1 - exp(-self::CUT)));
     }
+
+    /** Seconds that it takes on average: the mean of that spread. */
+    public static function usual(): float
+    {
+        return self::MIN + self::MEAN * (1 - (self::CUT * exp(-self::CUT)) / (1 - exp(-self::CUT)));
+    }
 }

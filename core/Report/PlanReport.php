@@ -14,6 +14,7 @@ use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassesBefore;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
@@ -27,16 +28,7 @@ use StoneDrill\Core\Text;
 /** The plan of a class of a file: for those who came, or who are expected as long as nobody has. */
 final readonly class PlanReport implements Report
 {
-    /**
-     * @param array<string, int> $goals   goal rung by id of the rank
-     * @param float              $seconds that what is taught takes, on average
-     */
-    private function __construct(
-        public PlannedClass $class,
-        public ClassPlan $plan,
-        private array $goals,
-        private float $seconds,
-    ) {}
+    private function __construct(public PlannedClass $class, public ClassPlan $plan) {}
 
     /** @throws TimetableException when the minutes of its blocks cannot be shared out */
     public static function of(SchoolFile $file, PlannedClass $class): self
@@ -66,24 +58,16 @@ final readonly class PlanReport implements Report
             $class->at,
         );
 
-        $plan = $planner->plan(
-            $class->id,
-            $class->facts,
-            $students,
-            $windows,
-            self::meetings($file, $class),
-            self::season($file, $class),
-            lackLarger: PartnerCounts::of(
-                AnswerRecords::counted($file->reps, $class->at),
-                EvidenceReport::heights($file->students),
-            )->neverLarger,
-        );
-
         return new self(
             $class,
-            $plan,
-            array_column($catalogue->ranks, 'goalRung', 'id'),
-            $planner->teaching->secondsOf($plan),
+            $planner->plan(
+                $class->id,
+                $class->facts,
+                $students,
+                $windows,
+                self::before($file, $class),
+                self::season($file, $class),
+            ),
         );
     }
 
@@ -108,7 +92,7 @@ final readonly class PlanReport implements Report
         return $taught;
     }
 
-    private static function meetings(SchoolFile $file, PlannedClass $class): Meetings
+    private static function before(SchoolFile $file, PlannedClass $class): ClassesBefore
     {
         $before = array_filter(
             $file->classes,
@@ -116,14 +100,26 @@ final readonly class PlanReport implements Report
         );
         usort($before, static fn (PlannedClass $a, PlannedClass $b): int => $b->at <=> $a->at);
         $pairs = array_fill_keys([...array_column($before, 'id'), $class->id], []);
+        $latest = array_column(array_slice($before, 0, ClassesBefore::DRILLED), 'id');
+        $used = [];
         foreach ($file->reps as $rep) {
+            if ($rep->details->answer !== null && in_array($rep->details->class, $latest, true)) {
+                $used[$rep->details->answer] = true;
+            }
             if ($rep->details->attacker !== null && isset($pairs[$rep->details->class ?? ''])) {
                 $pairs[$rep->details->class][] = [$rep->student, $rep->details->attacker];
             }
         }
         $today = array_pop($pairs);
 
-        return Meetings::of(array_values($pairs), $today);
+        return new ClassesBefore(
+            Meetings::of(array_values($pairs), $today),
+            array_values(array_intersect(array_column($file->catalogue->answers, 'id'), array_keys($used))),
+            lackLarger: PartnerCounts::of(
+                AnswerRecords::counted($file->reps, $class->at),
+                EvidenceReport::heights($file->students),
+            )->neverLarger,
+        );
     }
 
     public function document(): array
@@ -137,6 +133,7 @@ final readonly class PlanReport implements Report
                         static fn (Taught $taught): array => ['answer' => $taught->answer, 'why' => self::why($taught)],
                         $group->taught,
                     ),
+                    'drills' => $group->drilled,
                 ],
                 $this->plan->groups,
             ),
@@ -167,10 +164,8 @@ final readonly class PlanReport implements Report
             'minutes' => $block->minutes,
             'locked' => $block->isLocked,
             'group' => null,
-            'rung' => $isPractice ? $this->plan->rungOf($block->kind, $this->goals) : null,
-            'reps_each' => $isPractice
-                ? $this->plan->repsEach($block->kind, $this->class->facts, $this->seconds)
-                : null,
+            'rung' => $isPractice ? $this->plan->practice[$block->kind->value]->rung?->id : null,
+            'reps_each' => $isPractice ? $this->plan->repsEach($block->kind, $this->class->facts) : null,
         ];
     }
 

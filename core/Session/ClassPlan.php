@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Session;
 
-/** A class as it is proposed: its minutes, who is taught what, and who works with whom. */
+/** A class as it is proposed: its minutes, who is taught and drills what, and who works with whom. */
 final readonly class ClassPlan
 {
     /**
@@ -12,13 +12,21 @@ final readonly class ClassPlan
      * @param list<Group>    $groups
      * @param list<string>   $basics   of what is taught, those of most answers first, as many as there is time for
      * @param list<Partners> $partners of each circle: those who are apart, and the others
+     * @param array<string, Practice> $practice by the kind of block
      */
     public function __construct(
         public array $blocks,
         public array $groups,
         public array $basics,
         public array $partners,
+        public array $practice,
     ) {}
+
+    /** @return list<string> ids of the answers that are drilled by somebody, each once */
+    public function drilled(): array
+    {
+        return array_values(array_unique(array_merge(...array_column($this->groups, 'drilled'))));
+    }
 
     /** Minutes of all blocks of a kind. */
     public function minutes(BlockKind $kind): int
@@ -39,20 +47,14 @@ final readonly class ClassPlan
         return array_values($rounds);
     }
 
-    /**
-     * Tries that each of a pair defends in the blocks of a kind. Places and pads are shared by all circles.
-     *
-     * @param float $seconds that what is taught takes at full pace
-     */
-    public function repsEach(BlockKind $kind, ClassFacts $facts, float $seconds): int
+    /** Tries that each of a pair defends in the blocks of a kind. Places and pads are shared by all circles. */
+    public function repsEach(BlockKind $kind, ClassFacts $facts): int
     {
         return RepCount::each(
             $this->minutes($kind),
             $facts->placesIn($kind),
             $this->pairs($kind),
-            RepCount::CALLED,
-            $seconds,
-            $facts->habits->between,
+            $this->practice[$kind->value]->try($facts->habits->between),
         );
     }
 
@@ -62,25 +64,5 @@ final readonly class ClassPlan
         return array_sum(
             array_map(static fn (Partners $one): int => Partners::pairs($one->of($kind)), $this->partners),
         );
-    }
-
-    /**
-     * The rung at which most of those who are there practise in a block: below their goal rung in a drill, at it under
-     * pressure.
-     *
-     * @param array<string, int> $goals goal rung by id of the rank
-     */
-    public function rungOf(BlockKind $kind, array $goals): ?int
-    {
-        $rungs = [];
-        foreach ($this->groups as $group) {
-            foreach ($group->students as $student) {
-                $rung = $kind === BlockKind::Drill ? max(1, $goals[$student->rank] - 1) : $goals[$student->rank];
-                $rungs[$rung] = ($rungs[$rung] ?? 0) + 1;
-            }
-        }
-        arsort($rungs);
-
-        return array_key_first($rungs);
     }
 }

@@ -57,11 +57,14 @@ final readonly class Pairing
     ) {}
 
     /**
-     * @return list<Round> as many as asked for; once everybody has met everybody they begin anew. Who is alone is over
+     * @param int ...$blocks rounds in each block: in each everybody attacks first as often as not
+     *
+     * @return list<Round> those of all blocks; once everybody has met everybody they begin anew. Who is alone is over
      *     in each.
      */
-    public function rounds(int $count): array
+    public function rounds(int ...$blocks): array
     {
+        $count = array_sum($blocks);
         $circle = Circle::rounds(count($this->people));
         if ($circle === [] || $count < 1) {
             return count($this->people) === 1 ? array_fill(0, max(0, $count), new Round([], $this->people[0]->id)) : [];
@@ -79,9 +82,13 @@ final readonly class Pairing
         // last.
         usort($pairs, fn (array $one, array $other): int => $this->haveMet($one) <=> $this->haveMet($other));
 
-        return $this->told(
-            array_map(static fn (int $round): array => $pairs[$round % count($pairs)], range(0, $count - 1)),
-        );
+        $rounds = array_map(static fn (int $round): array => $pairs[$round % count($pairs)], range(0, $count - 1));
+        $turns = [];
+        foreach ($blocks as $block) {
+            array_push($turns, ...Turns::first(array_slice($rounds, count($turns), $block)));
+        }
+
+        return $this->told($turns);
     }
 
     /**
@@ -118,7 +125,7 @@ final readonly class Pairing
     }
 
     /** @return list<list<float>> what speaks against each pair, by their places */
-    private function costs(): array
+    public function costs(): array
     {
         return array_map(
             fn (Person $a): array => array_map(fn (Person $b): float => $this->against($a, $b), $this->people),
@@ -250,7 +257,7 @@ final readonly class Pairing
     }
 
     /**
-     * @param list<list<array{int, int}>> $rounds of places of people
+     * @param list<list<array{int, int}>> $rounds of places of people, the one who attacks first before the other
      *
      * @return list<Round>
      */
@@ -259,7 +266,7 @@ final readonly class Pairing
         $thirds = [];
         $told = [];
         $everybody = range(0, count($this->people) - 1);
-        foreach (Turns::first($rounds) as $pairs) {
+        foreach ($rounds as $pairs) {
             $over = array_values(array_diff($everybody, ...$pairs))[0] ?? null;
             $three = null;
             if ($over !== null && $pairs !== [] && ! $this->stepsIn) {

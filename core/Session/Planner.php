@@ -16,20 +16,12 @@ use StoneDrill\Core\Proof\Window;
  */
 final readonly class Planner
 {
-    /**
-     * What it is worth to somebody that the way to a test teaches an answer now: more than everything else together.
-     */
-    private const SEASON = 1_000.0;
-
     /** Share of the basics that is for those that are due anyway, at most, as long as tonight's need the rest. */
     private const DUE = 1 / 3;
 
-    /** Minutes that two work together before they change, at least. */
-    private const ROUND = 3;
-
     public Teaching $teaching;
 
-    private Teaching $youth;
+    private Grouping $grouping;
 
     /** @var array<string, int> position by id of the rank */
     private array $order;
@@ -40,14 +32,19 @@ final readonly class Planner
      * @param list<Cell> $youthCells of that catalogue
      */
     public function __construct(
-        Catalogue $catalogue,
+        private Catalogue $catalogue,
         array $cells,
         Catalogue $forYouth,
         array $youthCells,
         private DateTimeImmutable $at,
     ) {
         $this->teaching = new Teaching($catalogue, $cells, $at);
-        $this->youth = new Teaching($forYouth, $youthCells, $at);
+        $this->grouping = new Grouping(
+            $this->teaching,
+            new Teaching($forYouth, $youthCells, $at),
+            new YouthRules($catalogue, $forYouth),
+            $at,
+        );
         $this->order = $catalogue->rankOrder();
     }
 
@@ -55,10 +52,6 @@ final readonly class Planner
      * @param string                               $id       of the class: another one has other partners
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
-     * @param Meetings                             $meetings who has worked with whom, by the ids of students
-     * @param list<string>                         $due      basics that are due whatever is taught: their mark is
-     *     missing, or their mistakes grow
-     * @param list<string>                         $lackLarger ids of students whom nobody larger ever attacked
      * @param list<Preparation>                    $season   what the ways to tests teach in this class: to their
      *     candidates it comes first
      *
@@ -69,10 +62,8 @@ final readonly class Planner
         ClassFacts $facts,
         array $students,
         array $windows,
-        Meetings $meetings = new Meetings(),
+        ClassesBefore $before = new ClassesBefore(),
         array $season = [],
-        array $due = [],
-        array $lackLarger = [],
     ): ClassPlan {
         $blocks = Timetable::share($facts->minutes, $facts->blocks, $facts->habits);
         usort(
@@ -81,139 +72,84 @@ final readonly class Planner
         );
         $young = array_values(array_filter($students, fn (Student $student): bool => $student->isYouthOn($this->at)));
         $grown = array_values(array_filter($students, fn (Student $student): bool => ! $student->isYouthOn($this->at)));
-        $taught = intdiv(Block::minutesOf($blocks, BlockKind::Teach), $facts->habits->teach);
-        // Those under 16 are by themselves, with an instructor of their own; one who is alone goes from them to the
-        // others.
-        $groups = [
-            ...$this->groups($this->youth, $young, $windows, 1, $taught, $season, $facts->wishes),
-            ...$this->groups(
-                $this->teaching,
-                $grown,
-                $windows,
-                max(1, $facts->instructors - min(1, count($young))),
-                $taught,
-                $season,
-                $facts->wishes,
-            ),
-        ];
+        $groups = $this->grouping->of(
+            $students,
+            $windows,
+            $facts,
+            $season,
+            $before->answers,
+            intdiv(Block::minutesOf($blocks, BlockKind::Teach), $facts->habits->teach),
+        );
+        $drilled = array_values(array_unique(array_merge(...array_column($groups, 'drilled'))));
+
+        $practice = $this->practice($students, $drilled);
 
         return new ClassPlan(
             $blocks,
             $groups,
-            $this->basics($groups, $due, intdiv(Block::minutesOf($blocks, BlockKind::Basics), $facts->habits->basic)),
-            [
-                ...$this->partners(
-                    $this->people($young, $lackLarger),
-                    true,
-                    $blocks,
-                    $meetings,
-                    crc32($id),
-                    $facts->wishes,
-                ),
-                ...$this->partners(
-                    $this->people($grown, $lackLarger),
-                    false,
-                    $blocks,
-                    $meetings,
-                    crc32($id),
-                    $facts->wishes,
-                ),
-            ],
+            $this->basics(
+                $groups,
+                $before->due,
+                intdiv(Block::minutesOf($blocks, BlockKind::Basics), $facts->habits->basic),
+            ),
+            (new Circles(
+                $this->people($young, $before->lackLarger),
+                $this->people($grown, $before->lackLarger),
+                $facts->wishes,
+                crc32($id),
+            ))->of(
+                $blocks,
+                $before->meetings,
+                $practice,
+            ),
+            $practice,
         );
     }
 
     /**
-     * @param list<Student>                        $students in the order of their ranks
-     * @param array<string, array<string, Window>> $windows
-     * @param list<Preparation>                    $season
+     * What speaks against each two of some students as partners, whoever has met today: for pairs that are made anew
+     * once somebody comes late or leaves.
      *
-     * @return list<Group>
+     * @param list<Student> $students
+     *
+     * @return list<list<float>> by their places
      */
-    private function groups(
-        Teaching $teaching,
-        array $students,
-        array $windows,
-        int $most,
-        int $taught,
-        array $season,
-        ClassWishes $wishes,
-    ): array {
-        $ahead = array_map(
-            static fn (Student $student): array => Preparation::ofStudent($season, $student->id),
+    public function against(array $students, ClassesBefore $before, ClassWishes $wishes): array
+    {
+        $people = $this->people($students, $before->lackLarger);
+
+        return (new Pairing($people, new Meetings($before->meetings->before), $wishes->mixesSizes))->costs();
+    }
+
+    /**
+     * Everybody drills below their goal rung what is taught tonight and was in the last classes, and under pressure
+     * whatever the school has an answer to at it.
+     *
+     * @param list<Student> $students
+     * @param list<string>  $drilled  ids of answers
+     *
+     * @return array<string, Practice> by the kind of block
+     */
+    private function practice(array $students, array $drilled): array
+    {
+        $ladder = $this->catalogue->ladder;
+        $goals = array_map(
+            fn (Student $student): int => $this->catalogue->rank($student->rank)->goalRung,
             $students,
         );
-        $worth = array_map(
-            fn (Student $student, array $ahead): array => array_diff_key(
-                $teaching->to($student, $windows[$student->id] ?? [], $this->at, $wishes->teach, $ahead),
-                array_fill_keys($wishes->skip, true),
+
+        return [
+            BlockKind::Drill->value => Practice::of(
+                array_map($ladder->below(...), $goals),
+                $this->teaching->average($drilled),
+                $drilled === [] || $this->teaching->canHurt($drilled),
             ),
-            $students,
-            $ahead,
-        );
-        $first = array_map(
-            static fn (array $ahead): array => array_fill_keys($wishes->teach, 2 * self::SEASON)
-                + array_map(static fn (): float => self::SEASON, $ahead),
-            $ahead,
-        );
-        $values = array_map(self::values(...), $worth, $first);
-
-        return array_map(
-            static fn (Band $band): Group => new Group(
-                array_slice($students, $band->from, $band->to - $band->from),
-                self::taught(
-                    $band,
-                    array_slice($worth, $band->from, $band->to - $band->from),
-                    array_slice($first, $band->from, $band->to - $band->from),
-                    array_slice($ahead, $band->from, $band->to - $band->from),
-                ),
+            BlockKind::Pressure->value => Practice::of(
+                array_map($ladder->get(...), $goals),
+                $this->teaching->average(),
+                $this->teaching->canHurt(array_column($this->catalogue->answers, 'id')),
             ),
-            Bands::cut($values, $most, $taught),
-        );
-    }
-
-    /**
-     * @param array<string, Worth|null> $worth to one student
-     * @param array<array-key, float>   $first what is added for what comes before all others, by answer
-     *
-     * @return array<string, float|null>
-     */
-    private static function values(array $worth, array $first): array
-    {
-        $values = [];
-        foreach ($worth as $answer => $of) {
-            $values[$answer] = $of === null ? null : $of->value() + ($first[$answer] ?? 0.0);
-        }
-
-        return $values;
-    }
-
-    /**
-     * @param list<array<string, Worth|null>> $worth to each of the band
-     * @param list<array<array-key, float>>   $first what is added for what comes before all others to each, by answer
-     * @param list<array<array-key, string>>  $ahead as {@see Preparation::ofStudent()} has it, of each
-     *
-     * @return list<Taught>
-     */
-    private static function taught(Band $band, array $worth, array $first, array $ahead): array
-    {
-        $taught = [];
-        foreach ($band->answers as $answer => $value) {
-            $own = array_map(static fn (array $one): ?Worth => $one[$answer] ?? null, $worth);
-            $added = array_map(
-                static fn (array $one, ?Worth $of): float => $of === null ? 0.0 : $one[$answer] ?? 0.0,
-                $first,
-                $own,
-            );
-            $whose = array_search(self::SEASON, $added, true);
-            $taught[] = Taught::of(
-                (string) $answer,
-                $value - array_sum($added),
-                $own,
-                $whose === false ? null : $ahead[$whose][$answer],
-            );
-        }
-
-        return $taught;
+        ];
     }
 
     /**
@@ -248,31 +184,6 @@ final readonly class Planner
     }
 
     /**
-     * @param list<Person> $people of one circle
-     * @param list<Block>  $blocks
-     *
-     * @return list<Partners> none of nobody
-     */
-    private function partners(
-        array $people,
-        bool $isApart,
-        array $blocks,
-        Meetings $meetings,
-        int $seed,
-        ClassWishes $wishes,
-    ): array {
-        if ($people === []) {
-            return [];
-        }
-        $first = self::roundsIn(Block::minutesOf($blocks, BlockKind::Drill));
-        $rounds = (new Pairing($people, $meetings, $wishes->mixesSizes, $seed, $wishes->stepsIn))->rounds(
-            $first + self::roundsIn(Block::minutesOf($blocks, BlockKind::Pressure)),
-        );
-
-        return [new Partners($isApart, array_slice($rounds, 0, $first), array_slice($rounds, $first))];
-    }
-
-    /**
      * @param list<Student> $students
      * @param list<string>  $lackLarger ids
      *
@@ -289,11 +200,5 @@ final readonly class Planner
             ),
             $students,
         );
-    }
-
-    /** How often partners change in a block. */
-    private static function roundsIn(int $minutes): int
-    {
-        return $minutes === 0 ? 0 : max(1, intdiv($minutes, self::ROUND));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Session;
 
 use DateTimeImmutable;
+use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\WordKind;
 use StoneDrill\Core\Curriculum\Answer;
@@ -25,7 +26,7 @@ final class Teaching
     /** @var array<string, int> goal rung by id of the rank */
     private readonly array $goals;
 
-    /** @var list<Answer> those that work against the attack they were written for */
+    /** @var array<string, Answer> those that work against the attack they were written for, by id */
     private readonly array $working;
 
     /** @var array<string, list<string>> basics by id of the answer */
@@ -55,11 +56,13 @@ final class Teaching
                 $works["{$answer} {$cell->attack->id}"] = true;
             }
         }
-        $this->working = array_values(
+        $this->working = array_column(
             array_filter(
                 $catalogue->answers,
                 static fn (Answer $answer): bool => isset($works["{$answer->id} {$answer->attack}"]),
             ),
+            null,
+            'id',
         );
         $this->seconds = array_combine(
             array_column($catalogue->answers, 'id'),
@@ -141,16 +144,44 @@ final class Teaching
         return $this->seconds[$answer] ?? 0.0;
     }
 
-    /** Seconds that what a plan teaches takes at full pace, on average. */
-    public function secondsOf(ClassPlan $plan): float
+    /**
+     * Whether a student may drill what was taught before: it works, comes by the student's next rank, and nothing
+     * stands against it.
+     */
+    public function drills(Student $student, string $answer): bool
     {
-        $taught = array_unique(
-            array_merge(
-                ...array_map(static fn (Group $group): array => array_column($group->taught, 'answer'), $plan->groups),
-            ),
-        );
+        $of = $this->working[$answer] ?? null;
 
-        return $taught === [] ? 0.0 : array_sum(array_map($this->seconds(...), $taught)) / count($taught);
+        return $of !== null
+            && $of->introducedAt($this->order) <= $this->order[$student->rank] + 1
+            && $this->eligibility->opens($student, $this->catalogue->attack($of->attack), $of);
+    }
+
+    /**
+     * Whether one of some answers, or what it answers, can hurt a partner.
+     *
+     * @param list<string> $answers ids
+     */
+    public function canHurt(array $answers): bool
+    {
+        return array_any($answers, function (string $id): bool {
+            $answer = $this->catalogue->answer($id);
+
+            return Hazards::ofBeats($answer->beats) !== []
+                || Hazards::ofAttack($this->catalogue->attack($answer->attack)->kind) !== [];
+        });
+    }
+
+    /**
+     * Seconds that some answers take at full pace, on average.
+     *
+     * @param ?list<string> $answers ids; null for all
+     */
+    public function average(?array $answers = null): float
+    {
+        $seconds = $answers === null ? $this->seconds : array_map($this->seconds(...), $answers);
+
+        return $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
     }
 
     /** Share of an answer's basics that are in other answers which a rank knows. */

@@ -52,6 +52,11 @@ return [
     'here' => '{0} Nobody is marked as here: the plan is for those who are expected.|{1} :count is here. The plan is for them.|[2,*] :count are here. The plan is for them.',
     'home' => 'What each takes home',
     'index-columns' => ['at' => 'When', 'place' => 'Place', 'for' => 'For', 'minutes' => 'Minutes'],
+    'drill' => [
+        'title' => 'What is drilled',
+        'lead' => 'Tonight\'s {answers} and those of the last two classes, each at the {rung} below the goal.',
+        'at' => 'at {rung} :rungs',
+    ],
     'drilled-for-test' => 'For the coming test: :attacks',
     'for-test' => 'for the coming test, as taught at :rank;',
     'lead' => 'A class is planned in one press from who is expected: the minutes, what each group is taught and why, and who works with whom.',

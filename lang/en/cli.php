@@ -115,11 +115,13 @@ return [
     ],
     'plan' => [
         'class' => 'id of the class',
+        'drill' => 'Drilled: :answers',
         'group' => 'Taught to :students:',
         'is' => 'Plans a class: its minutes, what each group is taught, and who works with whom',
         'why' => 'worth :value: :untried never tried it, :open have not proven it, :known % of its basics are known',
         'why-for-test' => 'for the coming test, as taught at :rank; worth :value: :untried never tried it, :open have not proven it, :known % of its basics are known',
         'summary' => 'Class :class, :at, :minutes minutes (an estimate):',
+        'tries' => 'at rung :rung; time for :count tries each',
     ],
     'ready' => [
         'at' => 'the day on which the test would be',

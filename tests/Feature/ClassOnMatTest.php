@@ -34,34 +34,21 @@ it('plans the class of the mat anew when anything but reps comes, and else every
     $class = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
     $before = ($this->plan)(['at' => now()->subHours(20)->format('Y-m-d\TH:i')]);
     $pack = fn (): array => array_column($this->get('/mat/plans')->assertOk()->json('classes'), null, 'id')[$class->id];
-    // Far above those who are here.
-    $ranks = array_map(
-        fn (int $step): int => $this->hall
-            ->ranks()
-            ->create([
-                'code' => "far-{$step}",
-                'name' => "Far {$step}",
-                'position' => 50 + $step,
-                'max_beats' => 8,
-                'goal_rung' => 3,
-            ])->id,
-        [1, 2, 3],
-    );
     $attack = $this->hall
         ->attacks()
         ->firstOrFail()
         ->replicate()
-        ->fill(['code' => 'spare', 'title' => 'Spare hold', 'needed_by_id' => end($ranks)]);
+        ->fill(['code' => 'spare', 'title' => 'Spare hold', 'needed_by_id' => null, 'needed_by_youth_id' => null]);
     $attack->save();
     $answer = $this->hall
         ->answers()
         ->firstOrFail()
         ->replicate()
-        ->fill(['code' => 'spare', 'title' => 'Spare gate', 'attack_id' => $attack->id, 'rank_id' => end($ranks)]);
+        ->fill(['code' => 'spare', 'title' => 'Spare gate', 'attack_id' => $attack->id]);
     $answer->save();
     $first = $pack();
     expect($first['attacks'])->not->toContain($attack->id);
-    // An answer to another attack was used in the class before: it is drilled again tonight.
+    // An answer to an attack that nobody needs was used in the class before: it is drilled again tonight.
     $rep = fn (string $id): bool => DB::table('reps')->insert([
         'id' => $id,
         'school_id' => $this->hall->id,
@@ -78,6 +65,10 @@ it('plans the class of the mat anew when anything but reps comes, and else every
     expect($pack())->toBe($first);
     $this->travelTo('2026-11-24T18:12:00Z');
     expect($pack()['attacks'])->toContain($answer->attack_id);
+    // Rank a aims at rung 2, and drills at the one below.
+    $this->get("/classes/{$class->id}")
+        ->assertSeeInOrder(['What is drilled', 'at rung 1 Shadow', 'Spare gate', 'Partners in the drill']);
+    $this->get("/classes/{$class->id}/sheet")->assertSeeInOrder(['What is drilled', 'at rung 1 Shadow', 'Spare gate']);
 
     $class->present()->attach($present = $this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     expect($pack()['here'])->toBe([$present]);
@@ -179,4 +170,27 @@ it('gives the class of tonight along to the mat, and takes who came from there, 
     $this->actingAs($this->person($other, Role::Head))
         ->putJson("/mat/classes/{$class->id}/attendance", ['present' => []])
         ->assertNotFound();
+});
+
+it('tells the mat what speaks against each two, and in which blocks those under 16 are apart', function (): void {
+    $this->travelTo('2026-11-24T18:01:00Z');
+    ($this->add)(4);
+    $people = $this->hall->students()->orderBy('code')->get();
+    foreach ($people as $place => $student) {
+        // Two are 1.50 m, the others 1.90: 40 cm are 20 beyond what is alike, and count two for every ten.
+        $student->update(['height' => $place < 2 ? 1.5 : 1.9]);
+    }
+    $class = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
+    $pack = array_column($this->get('/mat/plans')->assertOk()->json('classes'), null, 'id')[$class->id];
+
+    $heights = $people->pluck('height', 'id');
+    expect(array_map(count(...), $pack['against']))->toBe(range(0, count($pack['planned']) - 1));
+    foreach ($pack['against'] as $place => $own) {
+        foreach ($own as $other => $cost) {
+            $apart = $heights[$pack['planned'][$place]] !== $heights[$pack['planned'][$other]];
+            expect($cost >= 4)->toBe($apart);
+        }
+    }
+    // What this school answers with cannot hurt anybody.
+    expect($pack['apart'])->toBe(['drill' => false, 'pressure' => false]);
 });

@@ -2,7 +2,7 @@
 import alea from 'seedrandom/lib/alea';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { face, left, roundAt, whole } from '../../resources/js/drill/clock';
-import { circle, key, roles, rounds } from '../../resources/js/drill/partners';
+import { against, circle, evenly, key, roles, rounds } from '../../resources/js/drill/partners';
 
 const shelf = new Map();
 vi.mock('idb-keyval', () => ({
@@ -21,7 +21,7 @@ vi.mock('../../resources/js/offline/vault', () => ({
 
 const pairsOf = (made) =>
   made.flatMap((round) => round.filter((together) => together.length > 1).map(([a, b]) => key(a, b)));
-const nobody = { today: new Set(), before: {} };
+const nobody = { today: new Set(), against: {} };
 
 describe('clock', () => {
   it('reads what is left, whether it runs or stands still', () => {
@@ -63,11 +63,11 @@ describe('partners', () => {
 
   it('keeps apart who has met today, as far as there are others', () => {
     const today = new Set(pairsOf(rounds([1, 2, 3, 4, 5, 6, 7, 8], 2, nobody, alea('c'))));
-    const after = pairsOf(rounds([1, 2, 3, 4, 5, 6], 2, { today, before: {} }, alea('d')));
+    const after = pairsOf(rounds([1, 2, 3, 4, 5, 6], 2, { today, against: {} }, alea('d')));
     expect(after.filter((pair) => today.has(pair))).toEqual([]);
     // Four people have three ways to be two pairs: two of them have met before.
     const before = { '1 2': 1, '3 4': 1, '1 3': 0.5, '2 4': 0.5 };
-    expect(pairsOf(rounds([1, 2, 3, 4], 1, { today: new Set(), before }, alea('e'))).sort()).toEqual(['1 4', '2 3']);
+    expect(pairsOf(rounds([1, 2, 3, 4], 1, { today: new Set(), against: before }, alea('e'))).sort()).toEqual(['1 4', '2 3']);
   });
 
   it('puts those who have met today last, where all will meet anyway', () => {
@@ -78,7 +78,7 @@ describe('partners', () => {
     ]) {
       const ids = Array.from({ length: people }, (_, place) => place + 1);
       const [first] = pairsOf(rounds(ids, count, nobody, alea('h')));
-      const made = rounds(ids, count, { today: new Set([first]), before: {} }, alea('h'));
+      const made = rounds(ids, count, { today: new Set([first]), against: {} }, alea('h'));
       expect(made.flatMap((round, place) => (pairsOf([round]).includes(first) ? [place] : []))).toEqual([last]);
     }
   });
@@ -86,6 +86,48 @@ describe('partners', () => {
   it('leaves alone who is alone', () => {
     expect(rounds([9], 2, nobody, alea('f'))).toEqual([[[9]], [[9]]]);
     expect(rounds([], 2, nobody, alea('f'))).toEqual([[], []]);
+  });
+
+  // How much more often each attacks first than not.
+  const more = (made) => {
+    const counts = {};
+    for (const [first, other] of made.flat().filter((together) => together.length > 1)) {
+      counts[first] = (counts[first] ?? 0) + 1;
+      counts[other] = (counts[other] ?? 0) - 1;
+    }
+    return counts;
+  };
+
+  it('lets everybody attack first as often as not, give or take one', () => {
+    for (const people of [2, 3, 4, 5, 8, 13, 60]) {
+      const ids = Array.from({ length: people }, (_, place) => place + 1);
+      for (const count of [1, 2, 4, 5, 9]) {
+        const made = rounds(ids, count, nobody, alea(`i${people} ${count}`));
+        const even = evenly(made);
+        expect(Object.values(more(even)).every((by) => Math.abs(by) <= 1)).toBe(true);
+        // The same work together.
+        expect(pairsOf(even)).toEqual(pairsOf(made));
+      }
+    }
+  });
+
+  it('makes up for who has attacked first before, as far as any choice of turns does', () => {
+    const worst = (made) => Math.max(...Object.values(more(made)).map(Math.abs));
+    for (let seed = 0; seed < 20; seed++) {
+      const chance = alea(`j${seed}`);
+      const past = rounds([1, 2, 3, 4, 5], 2, nobody, chance);
+      const coming = rounds([1, 2, 3, 4, 6], 3, nobody, chance);
+      const pairs = coming.flat().filter((together) => together.length > 1);
+      const choices = Array.from({ length: 2 ** pairs.length }, (_, choice) =>
+        pairs.map(([a, b], place) => ((choice >> place) & 1 ? [b, a] : [a, b])),
+      );
+      const least = Math.min(...choices.map((chosen) => worst([...past, chosen])));
+      expect(worst([...past, ...evenly(coming, past)])).toBe(least);
+    }
+  });
+
+  it('reads what speaks against each two, of those who were planned for', () => {
+    expect(against([5, 9, 2], [[], [1.5], [0, 2.25]])).toEqual({ '5 9': 1.5, '2 9': 2.25 });
   });
 
   it('leaves who is over to an instructor where that is wished for', () => {
@@ -141,7 +183,8 @@ describe('a class', () => {
         planned: [1, 2, 3],
         here: [],
         attacks: [12],
-        met: {},
+        against: [],
+        apart: { drill: true, pressure: true },
         each: { drill: 6, pressure: 4 },
         groups: [],
         basics: [],
@@ -297,6 +340,26 @@ describe('a class', () => {
     expect(mat.lesson.rounds.drill[1].flat().sort()).toEqual([2, 3, 4]);
     await mat.sendMarked();
     expect(shelf.get('marks')).toHaveLength(1);
+  });
+
+  it('keeps those under 16 apart only where it is said, and puts together whom least speaks against', async () => {
+    mat.kit.students = [1, 2, 3, 4].map((id) => student(id, { isYouth: id < 3 }));
+    const [course] = mat.kit.classes;
+    Object.assign(course, { planned: [1, 2, 3], here: [1, 2, 3], apart: { drill: false, pressure: true } });
+    // In two of the three rounds that four people have, 1 and 2 need not meet.
+    course.against = [[], [4], [0, 0]];
+    await open();
+    await mat.tapPerson({ currentTarget: { value: '4', checked: true } });
+    expect(pairsOf(mat.lesson.rounds.drill).sort()).toEqual(['1 3', '1 4', '2 3', '2 4']);
+    expect(pairsOf(mat.lesson.rounds.pressure).sort()).toEqual(['1 2', '3 4']);
+    // A kit from before says neither: they are apart.
+    delete course.apart;
+    delete course.against;
+    await mat.tapPerson({ currentTarget: { value: '3', checked: false } });
+    expect(mat.lesson.rounds.drill.map((round) => round.map((together) => [...together].sort()))).toEqual([
+      [[1, 2], [4]],
+      [[1, 2], [4]],
+    ]);
   });
 
   it('runs on while one pair is called in front of all, and ends after it', async () => {

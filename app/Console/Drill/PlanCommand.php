@@ -7,6 +7,7 @@ namespace App\Console\Drill;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Report\PlanReport;
+use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\TimetableException;
 use StoneDrill\Core\Text;
@@ -53,7 +54,10 @@ final class PlanCommand extends DrillCommand
             ]),
         ];
         foreach ($report->plan->blocks as $block) {
-            $lines[] = sprintf('  %3d  %s', $block->minutes, $this->texts->say($block->kind->text()));
+            $lines[] = rtrim(
+                sprintf('  %3d  %-10s', $block->minutes, $this->texts->say($block->kind->text()))
+                    .$this->tries($report, $block->kind),
+            );
         }
         foreach ($report->plan->groups as $group) {
             $lines[] = $this->said('cli.plan.group', [
@@ -65,8 +69,24 @@ final class PlanCommand extends DrillCommand
             foreach ($group->taught as $taught) {
                 $lines[] = sprintf('  %-28s %6.1f', $taught->answer, $taught->value);
             }
+            if ($group->drilled !== []) {
+                $lines[] = '  '.$this->said('cli.plan.drill', ['answers' => implode(', ', $group->drilled)]);
+            }
         }
 
         return $lines;
+    }
+
+    /** At which rung most work in a block with a partner, and how many tries there is time for. */
+    private function tries(PlanReport $report, BlockKind $kind): string
+    {
+        $rung = ($report->plan->practice[$kind->value] ?? null)?->rung;
+
+        return $rung === null
+            ? ''
+            : $this->said('cli.plan.tries', [
+                'rung' => "{$rung->id} {$rung->name}",
+                'count' => $report->plan->repsEach($kind, $report->class->facts),
+            ]);
     }
 }

@@ -20,9 +20,9 @@ use StoneDrill\Core\Drill\Pool;
 use StoneDrill\Core\Proof\Window;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
+use StoneDrill\Core\Session\ClassesBefore;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
-use StoneDrill\Core\Session\Meetings;
 use StoneDrill\Core\Session\Planner;
 use StoneDrill\Core\Session\Taught;
 use StoneDrill\Core\Session\TimetableException;
@@ -67,12 +67,9 @@ final readonly class ClassPage
 
     private Planner $planner;
 
-    private Meetings $meetings;
-
-    /** @var list<string> codes of those whom nobody larger ever attacked */
-    private array $lackLarger;
-
     private ClassBasics $basics;
+
+    private ClassesBefore $before;
 
     public WaysToTests $season;
 
@@ -106,9 +103,13 @@ final readonly class ClassPage
         $prepared = app(PreparationBook::class)->until($school, $class->at);
         $this->pool = new Pool($this->catalogue, $cells, $forYouth, $youth, $class->at, $prepared);
         $this->planner = new Planner($this->catalogue, $cells, $forYouth, $youth, $class->at);
-        $this->meetings = $class->meetings($this->until);
-        $this->lackLarger = PartnerBook::among($school, $this->students, $this->until)->neverLarger;
         $this->basics = new ClassBasics($school, $this->planner->teaching, $this->students, $class->at, $this->until);
+        $this->before = new ClassesBefore(
+            $class->meetings($this->until),
+            $class->latestAnswers($this->until),
+            $this->basics->due(),
+            PartnerBook::among($school, $this->students, $this->until)->neverLarger,
+        );
         $this->season = new WaysToTests($class, $this->catalogue);
         [$plan, $trouble] = $this->planned();
         [$this->plan, $this->trouble] = [$plan, $trouble];
@@ -163,10 +164,8 @@ final readonly class ClassPage
                     $facts,
                     array_values($this->people),
                     $this->windows,
-                    $this->meetings,
+                    $this->before,
                     $this->season->ways,
-                    $this->basics->due(),
-                    $this->lackLarger,
                 ),
                 '',
             ];
@@ -177,7 +176,7 @@ final readonly class ClassPage
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
-     *     why: string}>}>
+     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, rungs: string}>
      */
     public function groups(): array
     {
@@ -185,7 +184,7 @@ final readonly class ClassPage
 
         return $this->plan === null
             ? []
-            : (new TaughtGroups($this->byCode, $this->answers, $ranks))->groups($this->plan);
+            : (new TaughtGroups($this->catalogue, $this->answers, $ranks))->groups($this->plan);
     }
 
     /** Who works with whom; null where there is no plan. */
@@ -200,7 +199,6 @@ final readonly class ClassPage
             $this->plan,
             $names,
             $this->class->facts(),
-            $this->planner->teaching->secondsOf($this->plan),
         );
     }
 
@@ -240,7 +238,7 @@ final readonly class ClassPage
      */
     public function lackLarger(): array
     {
-        return array_map(fn (string $code): string => $this->byCode[$code]->name, $this->lackLarger);
+        return array_map(fn (string $code): string => $this->byCode[$code]->name, $this->before->lackLarger);
     }
 
     /** Tries that each defends in the blocks of a kind. */
@@ -248,7 +246,7 @@ final readonly class ClassPage
     {
         return $this->plan === null
             ? 0
-            : $this->plan->repsEach($kind, $this->class->facts(), $this->planner->teaching->secondsOf($this->plan));
+            : $this->plan->repsEach($kind, $this->class->facts());
     }
 
     /**
@@ -263,9 +261,32 @@ final readonly class ClassPage
         ];
     }
 
+    /**
+     * What speaks against each two who are planned for as partners.
+     *
+     * @return list<list<float>> of each, in their order, beside those who come before
+     */
+    public function against(): array
+    {
+        $all = $this->planner->against(
+            array_values($this->people),
+            $this->before,
+            $this->class->facts()->wishes,
+        );
+
+        return array_map(
+            static fn (array $own, int $place): array => array_map(
+                static fn (float $cost): float => round($cost, 2),
+                array_slice($own, 0, $place),
+            ),
+            $all,
+            array_keys($all),
+        );
+    }
+
     public function whoMeets(): WhoMeets
     {
-        return new WhoMeets($this->byCode, $this->meetings);
+        return new WhoMeets($this->byCode, $this->before->meetings);
     }
 
     /** @return list<string> basics of tonight */

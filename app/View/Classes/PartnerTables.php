@@ -15,16 +15,9 @@ final readonly class PartnerTables
     /** @var list<array{name: string, reps: string, rounds: list<list<string>>}> one for each circle of each block */
     public array $tables;
 
-    /**
-     * @param array<string, string> $names   by code of the student
-     * @param float                 $seconds that what is taught takes
-     */
-    public function __construct(
-        private ClassPlan $plan,
-        private array $names,
-        private ClassFacts $facts,
-        private float $seconds,
-    ) {
+    /** @param array<string, string> $names by code of the student */
+    public function __construct(private ClassPlan $plan, private array $names, private ClassFacts $facts)
+    {
         $tables = [];
         foreach ($plan->partners as $partners) {
             foreach ([BlockKind::Drill, BlockKind::Pressure] as $kind) {
@@ -62,7 +55,7 @@ final readonly class PartnerTables
 
     private function reps(BlockKind $kind, int $rounds): string
     {
-        $reps = trans_choice('classes.reps', $this->plan->repsEach($kind, $this->facts, $this->seconds), [
+        $reps = trans_choice('classes.reps', $this->plan->repsEach($kind, $this->facts), [
             'rounds' => $rounds,
         ]);
         $pairs = $this->plan->pairs($kind);

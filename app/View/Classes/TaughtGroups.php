@@ -4,57 +4,74 @@ declare(strict_types=1);
 
 namespace App\View\Classes;
 
-use App\Models\Student;
-use StoneDrill\Core\Curriculum\Student as CoreStudent;
+use StoneDrill\Core\Curriculum\Catalogue;
+use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Taught;
 
-/** What each group of a class is taught, and why. */
+/** What each group of a class is taught, and why, and what it drills. */
 final readonly class TaughtGroups
 {
     /**
-     * @param array<string, Student>                         $students by code
-     * @param array<string, array{title: string, id: int}> $answers  by code
-     * @param array<string, string>                          $ranks    names, by code
+     * @param array<string, array{title: string, id: int}> $answers by code
+     * @param array<string, string>                        $ranks   names, by code
      */
-    public function __construct(private array $students, private array $answers, private array $ranks) {}
+    public function __construct(private Catalogue $catalogue, private array $answers, private array $ranks) {}
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
-     *     why: string}>}>
+     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, rungs: string}> of each group
+     *     who it is, what it is taught, and what it drills at which rungs
      */
     public function groups(ClassPlan $plan): array
     {
         return array_map(
             fn (Group $group): array => [
-                'names' => implode(
-                    ', ',
-                    array_map(static fn (CoreStudent $student): string => $student->name, $group->students),
-                ),
+                'names' => implode(', ', array_column($group->students, 'name')),
                 'ranks' => implode(
                     ' – ',
                     array_unique(
-                        array_map(fn (CoreStudent $student): string => $this->students[$student->id]->rank->name, [
+                        array_map(fn (Student $student): string => $this->ranks[$student->rank] ?? $student->rank, [
                             $group->students[0],
                             $group->students[count($group->students) - 1],
                         ]),
                     ),
                 ),
                 'taught' => array_map(
-                    fn (Taught $taught): array => [
-                        'title' => $this->answers[$taught->answer]['title'] ?? $taught->answer,
-                        'code' => $taught->answer,
-                        'url' => isset($this->answers[$taught->answer])
-                            ? route('answers.show', $this->answers[$taught->answer]['id'])
-                            : '',
-                        'why' => $this->why($taught),
-                    ],
+                    fn (Taught $taught): array => [...$this->answer($taught->answer), 'why' => $this->why($taught)],
                     $group->taught,
                 ),
+                'drilled' => array_map($this->answer(...), $group->drilled),
+                'rungs' => $this->rungs($group),
             ],
             $plan->groups,
         );
+    }
+
+    /** @return array{title: string, code: string, url: string} */
+    private function answer(string $code): array
+    {
+        $answer = $this->answers[$code] ?? null;
+
+        return [
+            'title' => $answer['title'] ?? $code,
+            'code' => $code,
+            'url' => $answer === null ? '' : route('answers.show', $answer['id']),
+        ];
+    }
+
+    /** At which rungs those of a group drill. */
+    private function rungs(Group $group): string
+    {
+        $rungs = [];
+        foreach ($group->students as $student) {
+            $rung = $this->catalogue->ladder->below($this->catalogue->rank($student->rank)->goalRung);
+            $rungs[$rung->id] = "{$rung->id} {$rung->name}";
+        }
+        ksort($rungs);
+
+        return implode(', ', $rungs);
     }
 
     private function why(Taught $taught): string

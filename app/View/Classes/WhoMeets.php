@@ -16,24 +16,6 @@ final readonly class WhoMeets
     public function __construct(private array $students, private Meetings $meetings) {}
 
     /**
-     * @return array<string, float> how much two who are planned for have met before, by the ids of their rows in order
-     */
-    public function before(): array
-    {
-        $met = [];
-        foreach ($this->students as $one => $student) {
-            foreach ($this->students as $other => $partner) {
-                $weight = $student->id < $partner->id ? $this->meetings->weight((string) $one, (string) $other) : 0.0;
-                if ($weight > 0) {
-                    $met["{$student->id} {$partner->id}"] = $weight;
-                }
-            }
-        }
-
-        return $met;
-    }
-
-    /**
      * @return list<array{name: string, cells: list<string>}> how often two work together by the plan, and in brackets
      *     in the classes before
      */

@@ -27,9 +27,6 @@ final readonly class ClassPack
 
     private const AFTER = 6;
 
-    /** Classes whose answers are drilled again. */
-    private const LATEST = 2;
-
     /** Seconds for which a plan is kept while nothing but reps comes. */
     private const HOLDS = 600;
 
@@ -114,7 +111,11 @@ final readonly class ClassPack
                 'drill' => $this->rounds($page, BlockKind::Drill, $ids),
                 'pressure' => $this->rounds($page, BlockKind::Pressure, $ids),
             ],
-            'met' => $page->whoMeets()->before(),
+            'against' => $page->against(),
+            'apart' => [
+                'drill' => $page->plan->practice['drill']->hurts ?? true,
+                'pressure' => $page->plan->practice['pressure']->hurts ?? true,
+            ],
         ];
     }
 
@@ -148,34 +149,12 @@ final readonly class ClassPack
         );
     }
 
-    /**
-     * @return list<int> ids of the rows of attacks that are drilled: what tonight's answers and those of the last
-     *     classes were written for
-     */
+    /** @return list<int> ids of the rows of attacks that are drilled: those that its answers were written for */
     private function drilled(ClassPage $page): array
     {
-        $latest = $this->school
-            ->classes()
-            ->whereNull('cancelled_at')
-            ->where('at', '<', $page->class->at)
-            ->orderByDesc('at')
-            ->limit(self::LATEST)
-            ->pluck('id');
-        $used = $this->school
-            ->reps()
-            ->standing()
-            ->whereIn('class_id', $latest)
-            ->whereNotNull('answer_id')
-            ->toBase()
-            ->distinct()
-            ->pluck('answer_id')
-            ->all();
-        $codes = [...$page->taught(), ...$this->school->answers->whereIn('id', $used)->pluck('code')->all()];
-        $attacks = array_unique(
-            array_map(
-                static fn (string $code): string => $page->catalogue->answer($code)->attack,
-                array_values(array_filter($codes, $page->catalogue->hasAnswer(...))),
-            ),
+        $attacks = array_map(
+            static fn (string $code): string => $page->catalogue->answer($code)->attack,
+            $page->plan?->drilled() ?? [],
         );
 
         return array_values($this->school->attacks->whereIn('code', $attacks)->pluck('id')->all());

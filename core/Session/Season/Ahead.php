@@ -10,6 +10,7 @@ use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\PlannedClass;
 use StoneDrill\Core\Session\PlannedTest;
+use StoneDrill\Core\Session\Practice;
 use StoneDrill\Core\Session\Teaching;
 
 /** The way to a test, what would make it fit, and how fast the school learns. */
@@ -51,13 +52,18 @@ final readonly class Ahead
             ),
         );
         // To those that were chosen all candidates come.
-        $read = (new SeasonFacts($catalogue, $everybody, new Teaching($catalogue, $cells, $now)))->of(
+        $rank = $catalogue->rank($test->rank);
+        $practice = new Practice(
+            $catalogue->ladder->get($rank->goalRung),
+            (new Teaching($catalogue, $cells, $now))->average(),
+        );
+        $read = (new SeasonFacts($everybody, $practice))->of(
             $leads,
             areForAll: $test->classes !== [],
         );
         usort($read, static fn (SeasonClass $a, SeasonClass $b): int => $a->at <=> $b->at);
         $learning = Learning::fit($sequences);
-        $season = new Season($catalogue, $cells, $catalogue->rank($test->rank), $now, $learning);
+        $season = new Season($catalogue, $cells, $rank, $now, $learning);
         $day = $test->at->getTimestamp();
         $share = 0.0;
         $plan = $season->plan($day, $read, $candidates, static function (int $done) use (

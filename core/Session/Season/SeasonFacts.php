@@ -4,29 +4,24 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Session\Season;
 
-use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\Expected;
 use StoneDrill\Core\Session\PlannedClass;
+use StoneDrill\Core\Session\Practice;
 use StoneDrill\Core\Session\RepCount;
-use StoneDrill\Core\Session\Teaching;
 use StoneDrill\Core\Session\Timetable;
 use StoneDrill\Core\Session\TimetableException;
 
 /** What classes of a school give a season: answers that there is time to teach, and tries under pressure. */
 final readonly class SeasonFacts
 {
-    /** Seconds that an answer takes at full pace, on average. */
-    private float $seconds;
-
-    /** @param list<Student> $students of the school */
-    public function __construct(Catalogue $catalogue, private array $students, Teaching $teaching)
-    {
-        $seconds = array_map(static fn ($answer): float => $teaching->seconds($answer->id), $catalogue->answers);
-        $this->seconds = $seconds === [] ? 0.0 : array_sum($seconds) / count($seconds);
-    }
+    /**
+     * @param list<Student> $students of the school
+     * @param Practice      $practice what is tried under pressure
+     */
+    public function __construct(private array $students, private Practice $practice) {}
 
     /**
      * @param list<PlannedClass> $classes those that are called off, or whose minutes cannot be shared out, give nothing
@@ -61,9 +56,7 @@ final readonly class SeasonFacts
                     Block::minutesOf($blocks, BlockKind::Pressure),
                     $class->facts->placesIn(BlockKind::Pressure),
                     (int) ceil($people / 2),
-                    RepCount::CALLED,
-                    $this->seconds,
-                    $class->facts->habits->between,
+                    $this->practice->try($class->facts->habits->between),
                 ),
                 $areForAll ? new Expected() : $class->expected,
             );

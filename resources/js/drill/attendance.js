@@ -3,7 +3,7 @@ import alea from 'seedrandom/lib/alea';
 import { attendance } from '../offline/marks';
 import { text } from '../texts';
 import { PRACTICE } from './class-screen';
-import { key, rounds } from './partners';
+import { against, evenly, key, rounds } from './partners';
 
 export default {
   showsPeople: false,
@@ -46,7 +46,8 @@ export default {
   // The coming rounds anew for those who are here now; the one that runs too where somebody of it left.
   remake() {
     const isYouth = (id) => this.kit.students.find((one) => one.id === id)?.isYouth ?? false;
-    const met = { today: new Set(this.lesson.met), before: this.course.met };
+    const { planned, against: costs = [], apart = {} } = this.course;
+    const met = { today: new Set(this.lesson.met), against: against(planned, costs) };
     const made = { ...this.lesson.rounds };
     for (const kind of PRACTICE) {
       const count = made[kind].length;
@@ -59,16 +60,13 @@ export default {
         .filter((together) => together.length > 1)
         .forEach(([a, b]) => met.today.add(key(a, b)));
       const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${this.lesson.here.join(' ')}`);
-      const [young, grown] = [true, false].map((youth) =>
-        rounds(
-          this.lesson.here.filter((id) => isYouth(id) === youth),
-          count - keeps,
-          met,
-          chance,
-          this.course.stepsIn,
-        ),
-      );
-      made[kind] = [...past, ...grown.map((together, round) => [...(young[round] ?? []), ...together])];
+      const pair = (people) => rounds(people, count - keeps, met, chance, this.course.stepsIn);
+      const circles =
+        (apart[kind] ?? true)
+          ? [true, false].map((youth) => pair(this.lesson.here.filter((id) => isYouth(id) === youth)))
+          : [pair(this.lesson.here)];
+      const coming = circles[0].map((_, round) => circles.flatMap((circle) => circle[round]));
+      made[kind] = [...past, ...evenly(coming, past)];
     }
     this.lesson.rounds = made;
   },

@@ -1,8 +1,8 @@
-// Who works with whom once somebody comes late or leaves: rounds of the circle, whose seats are searched for the fewest
-// meetings. Pure: `chance` gives numbers from 0 up to 1.
+// Who works with whom once somebody comes late or leaves: rounds of the circle, whose seats are searched for pairs
+// against which little speaks. Pure: `chance` gives numbers from 0 up to 1.
 const STEPS = 1500;
-// Meeting twice in a class weighs more than all meetings before it.
-const TODAY = 1000;
+// Meeting twice in a class weighs more than all else together.
+const TODAY = 1e6;
 
 export const key = (a, b) => (a < b ? `${a} ${b}` : `${b} ${a}`);
 
@@ -17,6 +17,63 @@ export const circle = (seats) => {
   });
 };
 
+/**
+ * What speaks against each two as the school says it.
+ *
+ * @param {number[]} people ids of those who were planned for
+ * @param {number[][]} costs of each, in that order, beside those who come before
+ * @returns {Record<string, number>} as `key` names them; nothing of those against whom nothing speaks
+ */
+export const against = (people, costs) =>
+  Object.fromEntries(
+    costs.flatMap((own, place) =>
+      own.flatMap((cost, other) => (cost > 0 ? [[key(people[place], people[other]), cost]] : [])),
+    ),
+  );
+
+/**
+ * Who attacks first in each pair, so that in a block everybody does as often as not, give or take one: as long as a way
+ * from pair to pair leads from somebody who does to one who does less by more than two, those pairs change.
+ *
+ * @param {number[][][]} coming rounds, whose pairs may change
+ * @param {number[][][]} past rounds of the block
+ * @returns {number[][][]} the coming ones, the one who attacks first before the others
+ */
+export const evenly = (coming, past = []) => {
+  const made = coming.map((round) => round.map((together) => [...together]));
+  const pairs = made.flat().filter((together) => together.length > 1);
+  const more = new Map();
+  const add = (id, by) => more.set(id, (more.get(id) ?? 0) + by);
+  for (const [first, other] of [...past.flat().filter((together) => together.length > 1), ...pairs]) {
+    add(first, 1);
+    add(other, -1);
+  }
+  const way = (from) => {
+    const ways = new Map([[from, []]]);
+    const next = new Map(pairs.map(([first]) => [first, []]));
+    pairs.forEach((pair) => next.get(pair[0]).push(pair));
+    for (const [here, gone] of ways) {
+      if (more.get(here) < more.get(from) - 2) return gone;
+      for (const pair of next.get(here) ?? []) if (!ways.has(pair[1])) ways.set(pair[1], [...gone, pair]);
+    }
+    return null;
+  };
+  const change = () => {
+    const least = Math.min(...more.values());
+    for (const from of more.keys()) {
+      const gone = least < more.get(from) - 2 ? way(from) : null;
+      if (gone === null) continue;
+      add(from, -2);
+      add(gone.at(-1)[1], 2);
+      gone.forEach((pair) => pair.splice(0, 2, pair[1], pair[0]));
+      return true;
+    }
+    return false;
+  };
+  while (change());
+  return made;
+};
+
 const joined = (pairs, over, thirds, stepsIn) => {
   if (over === undefined) return pairs;
   if (pairs.length === 0 || stepsIn) return [...pairs, [over]];
@@ -29,7 +86,8 @@ const joined = (pairs, over, thirds, stepsIn) => {
 /**
  * @param {number[]} people ids
  * @param {number} count of rounds
- * @param {{ today: Set<string>, before: Record<string, number> }} met pairs as `key` names them
+ * @param {{ today: Set<string>, against: Record<string, number> }} met pairs as `key` names them: those that met
+ *   today, and what speaks against each
  * @param {() => number} chance
  * @param {boolean} stepsIn whether an instructor works with whoever is over
  * @returns {number[][][]} who works together, by round: two, or three of whom one records; who is alone is by
@@ -39,7 +97,7 @@ export const rounds = (people, count, met, chance, stepsIn = false) => {
   if (people.length < 2) return Array.from({ length: count }, () => people.map((one) => [one]));
   const all = circle(people.length).slice(0, count);
   const pairs = all.flat();
-  const cost = (a, b) => (met.today.has(key(a, b)) ? TODAY : 0) + (met.before[key(a, b)] ?? 0);
+  const cost = (a, b) => (met.today.has(key(a, b)) ? TODAY : 0) + (met.against[key(a, b)] ?? 0);
   const sum = (seats) => pairs.reduce((total, [a, b]) => total + cost(seats[a], seats[b]), 0);
   let seats = [...people];
   let least = sum(seats);

@@ -9,7 +9,10 @@
 @if ($page->basics() !== [])<p><strong>{{ __('classes.basics') }}:</strong> {{ implode(' · ', $page->basics()) }}</p>@endif
 @foreach ($page->groups() as $group)
     <p><strong>{{ $group['ranks'] }}:</strong> {{ implode(' · ', array_column($group['taught'], 'title')) }}<br>
-        <small>{{ $group['names'] }}</small></p>
+        <small>{{ $group['names'] }}</small>
+        @if ($group['drilled'] !== [])<br><small>{{ __('classes.drill.title') }}, {{
+            __('classes.drill.at', ['rungs' => $group['rungs']]) }}:
+            {{ implode(' · ', array_column($group['drilled'], 'title')) }}</small>@endif</p>
 @endforeach
 @foreach ($page->partners()->tables ?? [] as $table)
     <h2>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h2>

@@ -56,3 +56,17 @@
         @endforeach
     </ul>
 @endif
+@if (array_merge(...array_column($page->groups(), 'drilled')) !== [])
+    <h2>{{ __('classes.drill.title') }}</h2>
+    <p class="lead-line">{{ __('classes.drill.lead') }}</p>
+    <ul>
+        @foreach ($page->groups() as $group)
+            @if ($group['drilled'] !== [])
+                <li><strong>{{ $group['ranks'] }}</strong> {{ __('classes.drill.at', ['rungs' => $group['rungs']]) }}:
+                    @foreach ($group['drilled'] as $answer)
+                        <a href="{{ $answer['url'] }}">{{ $answer['title'] }}</a>@if (! $loop->last) · @endif
+                    @endforeach</li>
+            @endif
+        @endforeach
+    </ul>
+@endif

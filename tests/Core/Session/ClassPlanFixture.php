@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Session;
 
 use DateTimeImmutable;
+use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Coverage\Cell;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Catalogue;
@@ -114,6 +115,24 @@ final class ClassPlanFixture
         );
 
         return [$plan($students), $students, array_values($young), $plan];
+    }
+
+    /**
+     * @param list<string> $answers ids
+     *
+     * @return list<string> what can hurt in some answers of the demo, and in what they answer
+     */
+    public static function hazards(array $answers): array
+    {
+        $catalogue = Made::demo();
+        $hazards = [];
+        foreach ($answers as $id) {
+            $answer = $catalogue->answer($id);
+            $kind = $catalogue->attack($answer->attack)->kind;
+            array_push($hazards, ...Hazards::ofBeats($answer->beats), ...Hazards::ofAttack($kind));
+        }
+
+        return array_values(array_unique(array_column($hazards, 'value')));
     }
 
     /** Asks for each answer and each student of a group, with the policy read anew. */

@@ -90,21 +90,30 @@ it('teaches and practises as much as the school has time for', function (): void
         ->toBe(min(4, count($usual->basics)));
 });
 
-it('teaches and pairs those who are apart by themselves', function (): void {
-    [$plan, $students, $young] = ClassPlanFixture::demo(60, 3);
+it('teaches and pairs those under 16 by themselves where their policy or a hazard asks for it', function (
+    int $minutes,
+    int $instructors,
+    bool $isApart,
+): void {
+    [$plan, , $young] = ClassPlanFixture::demo($minutes, $instructors);
     expect($young)->not->toBe([]);
-    foreach ($plan->groups as $group) {
+    // What the policy of the demo says of an age.
+    $theirs = ['choke', 'neck', 'throat', 'eyes', 'fingers', 'spine'];
+    $hazards = ClassPlanFixture::hazards($plan->drilled());
+    expect(array_intersect($theirs, $hazards) !== [])->toBe($isApart);
+    foreach ($isApart ? $plan->groups : [] as $group) {
         $ids = array_column($group->students, 'id');
         expect(count(array_intersect($ids, $young)))->toBeIn([0, count($ids)]);
     }
+    expect(count($plan->groups))->toBeLessThanOrEqual($instructors);
     foreach ($plan->partners as $partners) {
-        foreach ([...$partners->drill, ...$partners->pressure] as $round) {
+        foreach ([...$hazards === [] ? [] : $partners->drill, ...$partners->pressure] as $round) {
             foreach ($round->pairs as $pair) {
                 expect(count(array_intersect($pair, $young)))->toBeIn([0, 2]);
             }
         }
     }
-});
+})->with([[60, 1, false], [60, 3, false], [90, 4, true]]);
 
 it('plans for nobody, for one, for two, and for five minutes', function (int $people, int $minutes): void {
     [$plan] = ClassPlanFixture::demo($minutes, 2, $people);
@@ -247,7 +256,7 @@ it('gives a third of the basics to those that are due anyway', function (): void
         ),
         [new Student('s', 'S', 'a')],
         [],
-        due: $due,
+        new StoneDrill\Core\Session\ClassesBefore(due: $due),
     )->basics;
 
     // Tonight's are hop and leave.
