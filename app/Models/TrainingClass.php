@@ -204,16 +204,26 @@ final class TrainingClass extends Model
         );
     }
 
-    /** @return list<string> codes of the answers that were used in the last classes before it, until a moment */
+    /**
+     * @return list<string> codes of the answers that were used in the last classes before it until a moment, those of
+     *     most tries first
+     */
     public function latestAnswers(CarbonImmutable $until): array
     {
         $used = $this->school
             ->reps()
             ->standing()
             ->whereIn('class_id', $this->before(ClassesBefore::DRILLED))
-            ->where('at', '<=', $until);
+            ->where('at', '<=', $until)
+            ->whereNotNull('answer_id')
+            ->toBase()
+            ->groupBy('answer_id')
+            ->orderByRaw('count(*) desc')
+            ->orderBy('answer_id')
+            ->pluck('answer_id');
+        $codes = $this->school->answers()->whereKey($used)->pluck('code', 'id');
 
-        return array_values($this->school->answers()->whereIn('id', $used->select('answer_id'))->pluck('code')->all());
+        return array_values($used->map(static fn (int $id): string => $codes[$id])->all());
     }
 
     /** @return Collection<int, int> ids of so many classes before it, the last one first */

@@ -92,6 +92,19 @@ final readonly class PlanReport implements Report
         return $taught;
     }
 
+    /**
+     * @param array<array-key, int> $used by the id of the answer
+     *
+     * @return list<string>
+     */
+    private static function mostFirst(array $used): array
+    {
+        ksort($used);
+        arsort($used);
+
+        return array_map(strval(...), array_keys($used));
+    }
+
     private static function before(SchoolFile $file, PlannedClass $class): ClassesBefore
     {
         $before = array_filter(
@@ -104,7 +117,7 @@ final readonly class PlanReport implements Report
         $used = [];
         foreach ($file->reps as $rep) {
             if ($rep->details->answer !== null && in_array($rep->details->class, $latest, true)) {
-                $used[$rep->details->answer] = true;
+                $used[$rep->details->answer] = ($used[$rep->details->answer] ?? 0) + 1;
             }
             if ($rep->details->attacker !== null && isset($pairs[$rep->details->class ?? ''])) {
                 $pairs[$rep->details->class][] = [$rep->student, $rep->details->attacker];
@@ -114,7 +127,7 @@ final readonly class PlanReport implements Report
 
         return new ClassesBefore(
             Meetings::of(array_values($pairs), $today),
-            array_values(array_intersect(array_column($file->catalogue->answers, 'id'), array_keys($used))),
+            self::mostFirst($used),
             lackLarger: PartnerCounts::of(
                 AnswerRecords::counted($file->reps, $class->at),
                 EvidenceReport::heights($file->students),

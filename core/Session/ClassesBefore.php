@@ -12,7 +12,7 @@ final readonly class ClassesBefore
 
     /**
      * @param Meetings     $meetings   who has worked with whom, by the ids of students
-     * @param list<string> $answers    ids of those that were used in the last of them
+     * @param list<string> $answers    ids of those that were used in the last of them, most first
      * @param list<string> $due        basics that are due whatever is taught: their mark is missing, or their mistakes
      *     grow
      * @param list<string> $lackLarger ids of students whom nobody larger ever attacked

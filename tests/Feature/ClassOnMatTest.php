@@ -68,7 +68,7 @@ it('plans the class of the mat anew when anything but reps comes, and else every
     // Rank a aims at rung 2, and drills at the one below.
     $this->get("/classes/{$class->id}")
         ->assertSeeInOrder(['What is drilled', 'at rung 1 Shadow', 'Spare gate', 'Partners in the drill']);
-    $this->get("/classes/{$class->id}/sheet")->assertSeeInOrder(['What is drilled', 'at rung 1 Shadow', 'Spare gate']);
+    $this->get("/classes/{$class->id}/sheet")->assertSee('Drilled again, at rung 1 Shadow: Spare gate');
 
     $class->present()->attach($present = $this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
     expect($pack()['here'])->toBe([$present]);

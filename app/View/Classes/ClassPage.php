@@ -176,7 +176,7 @@ final readonly class ClassPage
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
-     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, rungs: string}>
+     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, more: int, rungs: string}>
      */
     public function groups(): array
     {

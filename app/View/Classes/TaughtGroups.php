@@ -13,6 +13,9 @@ use StoneDrill\Core\Session\Taught;
 /** What each group of a class is taught, and why, and what it drills. */
 final readonly class TaughtGroups
 {
+    /** Answers of the last classes that are told; the others are counted. */
+    private const AGAIN = 8;
+
     /**
      * @param array<string, array{title: string, id: int}> $answers by code
      * @param array<string, string>                        $ranks   names, by code
@@ -21,8 +24,8 @@ final readonly class TaughtGroups
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
-     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, rungs: string}> of each group
-     *     who it is, what it is taught, and what it drills at which rungs
+     *     why: string}>, drilled: list<array{title: string, code: string, url: string}>, more: int, rungs: string}> of
+     *     each group who it is, what it is taught, and what it drills besides at which rungs
      */
     public function groups(ClassPlan $plan): array
     {
@@ -42,7 +45,7 @@ final readonly class TaughtGroups
                     fn (Taught $taught): array => [...$this->answer($taught->answer), 'why' => $this->why($taught)],
                     $group->taught,
                 ),
-                'drilled' => array_map($this->answer(...), $group->drilled),
+                ...$this->drilled($group),
                 'rungs' => $this->rungs($group),
             ],
             $plan->groups,
@@ -58,6 +61,17 @@ final readonly class TaughtGroups
             'title' => $answer['title'] ?? $code,
             'code' => $code,
             'url' => $answer === null ? '' : route('answers.show', $answer['id']),
+        ];
+    }
+
+    /** @return array{drilled: list<array{title: string, code: string, url: string}>, more: int} besides tonight's */
+    private function drilled(Group $group): array
+    {
+        $again = array_values(array_diff($group->drilled, array_column($group->taught, 'answer')));
+
+        return [
+            'drilled' => array_map($this->answer(...), array_slice($again, 0, self::AGAIN)),
+            'more' => max(0, count($again) - self::AGAIN),
         ];
     }
 

@@ -10,9 +10,8 @@
 @foreach ($page->groups() as $group)
     <p><strong>{{ $group['ranks'] }}:</strong> {{ implode(' · ', array_column($group['taught'], 'title')) }}<br>
         <small>{{ $group['names'] }}</small>
-        @if ($group['drilled'] !== [])<br><small>{{ __('classes.drill.title') }}, {{
-            __('classes.drill.at', ['rungs' => $group['rungs']]) }}:
-            {{ implode(' · ', array_column($group['drilled'], 'title')) }}</small>@endif</p>
+        @if ($group['drilled'] !== [])<br><small>{{ __('classes.drill.again', ['rungs' => $group['rungs'],
+            'answers' => implode(' · ', array_column($group['drilled'], 'title'))]) }}</small>@endif</p>
 @endforeach
 @foreach ($page->partners()->tables ?? [] as $table)
     <h2>{{ $table['name'] }} <small>{{ $table['reps'] }}</small></h2>

@@ -56,17 +56,15 @@
         @endforeach
     </ul>
 @endif
-@if (array_merge(...array_column($page->groups(), 'drilled')) !== [])
+@if ($page->groups() !== [])
     <h2>{{ __('classes.drill.title') }}</h2>
     <p class="lead-line">{{ __('classes.drill.lead') }}</p>
     <ul>
         @foreach ($page->groups() as $group)
-            @if ($group['drilled'] !== [])
-                <li><strong>{{ $group['ranks'] }}</strong> {{ __('classes.drill.at', ['rungs' => $group['rungs']]) }}:
-                    @foreach ($group['drilled'] as $answer)
-                        <a href="{{ $answer['url'] }}">{{ $answer['title'] }}</a>@if (! $loop->last) · @endif
-                    @endforeach</li>
-            @endif
+            <li><strong>{{ $group['ranks'] }}</strong> {{ __('classes.drill.at', ['rungs' => $group['rungs']]) }}:
+                {{ __('classes.drill.tonight') }}
+                @foreach ($group['drilled'] as $answer) · <a href="{{ $answer['url'] }}">{{ $answer['title'] }}</a> @endforeach
+                @if ($group['more'] > 0) · {{ trans_choice('classes.drill.more', $group['more']) }}@endif</li>
         @endforeach
     </ul>
 @endif

@@ -237,3 +237,45 @@ it('plans the way to a test of a file', function (): void {
         ->and($ask([])[0])->toBe(2);
     unlink($path);
 });
+
+it('drills what is taught and what the last two classes used, at the pace of the rung', function (): void {
+    $small = (string) file_get_contents(DrillFixture::smallFile());
+    $answers = '';
+    foreach (['one', 'two', 'old'] as $id) {
+        $answers .= "  - { id: {$id}, title: Gate {$id}, attack: wrist, rank: first, beats: \"hop 6 long -> released\\nleave 6\\n\" }\n";
+    }
+    $reps = '';
+    $used = ['friday one', 'friday two', 'friday two', 'friday two', 'monday one', 'before old'];
+    foreach ($used as $n => $one) {
+        [$class, $answer] = explode(' ', $one);
+        $reps .= "  - { id: 0b7e1f60-0000-4000-8000-00000000001{$n}, student: ada-plover, attack: wrist, side: written, rung: 2, outcome: clean, at: \"2026-11-1{$n}T19:00:00+00:00\", class: {$class}, answer: {$answer} }\n";
+    }
+    $at = static fn (
+        string $id,
+        string $day,
+        string $more = '',
+    ): string => "{id: {$id}, at: \"{$day}T19:00:00+00:00\", minutes: 60{$more}}";
+    $blocks = ', blocks: [{kind: teach, minutes: 4, locked: true}, {kind: drill, minutes: 56, locked: true}]';
+    $path = DrillFixture::temporary(
+        str_replace(["students:\n", "reps:\n"], ["{$answers}students:\n", "reps:\n{$reps}"], $small)
+            ."classes:\n  - ".implode("\n  - ", [
+                $at('before', '2026-11-20'), $at('monday', '2026-11-23'), $at('friday', '2026-11-27'),
+                $at('off', '2026-11-30', ', cancelled: true'), $at('tuesday', '2026-12-01', $blocks),
+            ])."\n",
+    );
+    $ask = fn (array $with): string => DrillFixture::drill(
+        ['command' => 'plan', 'file' => $path, '--class' => 'tuesday', ...$with],
+    )[1];
+    $document = json_decode($ask(['--json' => true]), true);
+    $taught = array_column($document['groups'][0]['teaches'], 'answer');
+    $said = $ask([]);
+    unlink($path);
+
+    // “two” three times and “one” twice in the last two; “old” is of the third before, and one was called off.
+    expect($document['groups'][0]['drills'])->toBe(array_values(array_unique([...$taught, 'two', 'one'])))
+        ->and(in_array('old', $taught, true))
+        ->toBeFalse()
+        ->and($said)
+        ->toContain('Drilled: '.implode(', ', $document['groups'][0]['drills']))
+        ->toContain(" 56  Drill     at rung 1 Shadow; time for {$document['blocks'][1]['reps_each']} tries each");
+});
