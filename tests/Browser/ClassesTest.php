@@ -16,6 +16,7 @@ it('plans a class in one press, lengthens a block, and plans it anew for those w
     expect($minutes())->toBe([2, 7, 14, 11, 9, 2]);
     $this->see('What is taught')
         ->see('have never tried it')
+        ->see('Gravel – Flint, those under 16')
         ->see('Partners in the drill, those under 16')
         ->see('as third');
 

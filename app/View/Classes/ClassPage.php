@@ -184,7 +184,7 @@ final readonly class ClassPage
 
         return $this->plan === null
             ? []
-            : (new TaughtGroups($this->catalogue, $this->answers, $ranks))->groups($this->plan);
+            : (new TaughtGroups($this->catalogue, $this->answers, $ranks, $this->class->at))->groups($this->plan);
     }
 
     /** Who works with whom; null where there is no plan. */

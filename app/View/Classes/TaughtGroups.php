@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Classes;
 
+use Carbon\CarbonImmutable;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Student;
 use StoneDrill\Core\Session\ClassPlan;
@@ -19,8 +20,14 @@ final readonly class TaughtGroups
     /**
      * @param array<string, array{title: string, id: int}> $answers by code
      * @param array<string, string>                        $ranks   names, by code
+     * @param CarbonImmutable                              $at      when the class begins
      */
-    public function __construct(private Catalogue $catalogue, private array $answers, private array $ranks) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private array $answers,
+        private array $ranks,
+        private CarbonImmutable $at,
+    ) {}
 
     /**
      * @return list<array{names: string, ranks: string, taught: list<array{title: string, code: string, url: string,
@@ -32,15 +39,7 @@ final readonly class TaughtGroups
         return array_map(
             fn (Group $group): array => [
                 'names' => implode(', ', array_column($group->students, 'name')),
-                'ranks' => implode(
-                    ' – ',
-                    array_unique(
-                        array_map(fn (Student $student): string => $this->ranks[$student->rank] ?? $student->rank, [
-                            $group->students[0],
-                            $group->students[count($group->students) - 1],
-                        ]),
-                    ),
-                ),
+                'ranks' => $this->who($group),
                 'taught' => array_map(
                     fn (Taught $taught): array => [...$this->answer($taught->answer), 'why' => $this->why($taught)],
                     $group->taught,
@@ -50,6 +49,20 @@ final readonly class TaughtGroups
             ],
             $plan->groups,
         );
+    }
+
+    /** From which rank to which, and whether all are under 16. */
+    private function who(Group $group): string
+    {
+        $ends = array_map(fn (Student $student): string => $this->ranks[$student->rank] ?? $student->rank, [
+            $group->students[0],
+            $group->students[count($group->students) - 1],
+        ]);
+
+        return implode(' – ', array_unique($ends))
+            .(array_all($group->students, fn (Student $student): bool => $student->isYouthOn($this->at))
+                ? __('classes.partners.apart')
+                : '');
     }
 
     /** @return array{title: string, code: string, url: string} */
