@@ -26,7 +26,8 @@ Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api
             Route::get('students/{code}/proofs', [PeopleController::class, 'proofs'])
                 ->name('proofs')
                 ->where('code', '[a-z0-9-]{1,120}');
-            Route::get('classes', ClassesController::class)->name('classes');
+            Route::get('classes', [ClassesController::class, 'classes'])->name('classes');
+            Route::get('tests', [ClassesController::class, 'tests'])->name('tests');
             Route::controller(ReportsController::class)
                 ->where(['code' => '[a-z0-9-]{1,120}'])
                 ->group(function (): void {
@@ -35,6 +36,8 @@ Route::middleware(['auth:sanctum', EndClosedAccounts::class, 'throttle:120,1,api
                     Route::get('fewest', 'fewest')->name('fewest');
                     Route::get('students/{code}/draw', 'draw')->name('draw');
                     Route::get('students/{code}/ready', 'ready')->name('ready');
+                    Route::get('classes/{code}/plan', 'plan')->name('plan');
+                    Route::get('tests/{code}/season', 'season')->name('season');
                 });
             Route::get('reps', [RepsController::class, 'index'])->name('reps');
         });

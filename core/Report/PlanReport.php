@@ -15,6 +15,7 @@ use StoneDrill\Core\Proof\Windows;
 use StoneDrill\Core\Session\Block;
 use StoneDrill\Core\Session\BlockKind;
 use StoneDrill\Core\Session\ClassesBefore;
+use StoneDrill\Core\Session\ClassFacts;
 use StoneDrill\Core\Session\ClassPlan;
 use StoneDrill\Core\Session\Group;
 use StoneDrill\Core\Session\Meetings;
@@ -28,10 +29,14 @@ use StoneDrill\Core\Text;
 /** The plan of a class of a file: for those who came, or who are expected as long as nobody has. */
 final readonly class PlanReport implements Report
 {
-    private function __construct(public PlannedClass $class, public ClassPlan $plan) {}
+    public function __construct(public ClassPlan $plan, public ClassFacts $facts) {}
 
-    /** @throws TimetableException when the minutes of its blocks cannot be shared out */
-    public static function of(SchoolFile $file, PlannedClass $class): self
+    /**
+     * @param ?int $seed of who sits where; null for that of the class itself
+     *
+     * @throws TimetableException when the minutes of its blocks cannot be shared out
+     */
+    public static function of(SchoolFile $file, PlannedClass $class, ?int $seed = null): self
     {
         $catalogue = $file->catalogue;
         $youth = $catalogue->forYouth();
@@ -59,15 +64,15 @@ final readonly class PlanReport implements Report
         );
 
         return new self(
-            $class,
             $planner->plan(
-                $class->id,
+                $seed ?? Planner::seed($class->id),
                 $class->facts,
                 $students,
                 $windows,
                 self::before($file, $class),
                 self::season($file, $class),
             ),
+            $class->facts,
         );
     }
 
@@ -178,7 +183,7 @@ final readonly class PlanReport implements Report
             'locked' => $block->isLocked,
             'group' => null,
             'rung' => $isPractice ? $this->plan->practice[$block->kind->value]->rung?->id : null,
-            'reps_each' => $isPractice ? $this->plan->repsEach($block->kind, $this->class->facts) : null,
+            'reps_each' => $isPractice ? $this->plan->repsEach($block->kind, $this->facts) : null,
         ];
     }
 

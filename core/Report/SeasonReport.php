@@ -27,12 +27,7 @@ use StoneDrill\Core\Session\Season\SeasonPlan;
  */
 final readonly class SeasonReport implements Report
 {
-    private function __construct(
-        public PlannedTest $test,
-        public SeasonPlan $plan,
-        public Mend $mend,
-        public Learning $learning,
-    ) {}
+    public function __construct(public SeasonPlan $plan, public Mend $mend, public Learning $learning) {}
 
     public static function of(SchoolFile $file, PlannedTest $test, DateTimeImmutable $now): self
     {
@@ -65,7 +60,7 @@ final readonly class SeasonReport implements Report
             $now,
         );
 
-        return new self($test, $ahead->plan, $ahead->mend, $ahead->learning);
+        return new self($ahead->plan, $ahead->mend, $ahead->learning);
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class Planner
     }
 
     /**
-     * @param string                               $id       of the class: another one has other partners
+     * @param int                                  $seed     of who sits where: another one has other partners
      * @param list<Student>                        $students in any order
      * @param array<string, array<string, Window>> $windows  by student, then the cell's key
      * @param list<Preparation>                    $season   what the ways to tests teach in this class: to their
@@ -58,7 +58,7 @@ final readonly class Planner
      * @throws TimetableException when the minutes cannot be shared out
      */
     public function plan(
-        string $id,
+        int $seed,
         ClassFacts $facts,
         array $students,
         array $windows,
@@ -96,7 +96,7 @@ final readonly class Planner
                 $this->people($young, $before->lackLarger),
                 $this->people($grown, $before->lackLarger),
                 $facts->wishes,
-                crc32($id),
+                $seed,
             ))->of(
                 $blocks,
                 $before->meetings,
@@ -104,6 +104,12 @@ final readonly class Planner
             ),
             $practice,
         );
+    }
+
+    /** The seed of a class, by its id. */
+    public static function seed(string $class): int
+    {
+        return crc32($class);
     }
 
     /**

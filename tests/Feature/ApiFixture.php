@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\School;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
@@ -31,5 +32,20 @@ final class ApiFixture
         $error = $result->error();
 
         return $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error));
+    }
+
+    /** A class on Monday, and a test in winter that Ada goes for. */
+    public static function classAndTest(School $school): void
+    {
+        $school->classes()->create([
+            'code' => 'monday', 'at' => '2026-12-07T19:00:00Z', 'minutes' => 60, 'places' => 8, 'instructors' => 2,
+        ]);
+        $test = $school->tests()->create([
+            'code' => 'winter', 'at' => '2026-12-20T10:00:00Z', 'rank_id' => $school->ranks()->value('id'),
+        ]);
+        $test->candidates()->attach(
+            $school->students()->where('name', 'Ada Plover')->value('id') ?? $school->students()->value('id'),
+            ['school_id' => $school->id],
+        );
     }
 }

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Jobs\PlanSeason;
 use App\Models\Rep;
 use App\Models\Role;
 use App\Persistence\CatalogueMapper;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use StoneDrill\Core\Exchange\CatalogueWriter;
 use StoneDrill\Core\Exchange\Format;
@@ -39,6 +41,7 @@ it('answers each question as its document says', function (string $path, string 
         ->classes()
         ->create([
             'at' => '2026-12-01T19:00:00Z',
+            'code' => 'tuesday',
             'minutes' => 60,
             'places' => 8,
             'instructors' => 2,
@@ -47,6 +50,9 @@ it('answers each question as its document says', function (string $path, string 
             'named' => [$this->hall->students()->where('code', 'ada-plover')->value('id')],
         ]);
     $class->present()->attach($this->hall->students()->value('id'), ['school_id' => $this->hall->id]);
+    ApiFixture::classAndTest($this->hall);
+    $short = ['kind' => 'teach', 'minutes' => 90, 'locked' => true];
+    $class->replicate()->fill(['code' => 'short', 'blocks' => [$short]])->save();
     $response = ($this->asks)('get', $asked)->assertStatus($status);
 
     expect(ApiFixture::faults($path, 'get', $status, (string) $response->getContent()))->toBe('');
@@ -79,10 +85,17 @@ it('answers each question as its document says', function (string $path, string 
     ['/students/{code}/ready', '/students/ada-plover/ready?rank=first', 200],
     ['/students/{code}/ready', '/students/ada-plover/ready', 422],
     ['/students/{code}/ready', '/students/nobody/ready?rank=first', 404],
+    ['/classes/{code}/plan', '/classes/tuesday/plan', 200],
+    ['/classes/{code}/plan', '/classes/short/plan', 422],
+    ['/classes/{code}/plan', '/classes/nothing/plan', 404],
+    ['/tests', '/tests', 200],
+    ['/tests/{code}/season', '/tests/winter/season', 200],
+    ['/tests/{code}/season', '/tests/nothing/season', 404],
 ]);
 
 it('tells what the command line tells of the same school', function (): void {
     $this->travelTo('2026-12-04T18:30:00Z');
+    ApiFixture::classAndTest($this->hall);
     $file = sys_get_temp_dir().'/api-'.bin2hex(random_bytes(4)).'.json';
     file_put_contents($file, (new CatalogueWriter())->write(
         app(CatalogueMapper::class)->everything($this->hall->fresh()),
@@ -102,6 +115,8 @@ it('tells what the command line tells of the same school', function (): void {
         '/students/ada-plover/ready?rank=first' => [
             'ready', ['--student' => 'ada-plover', '--rank' => 'first', '--at' => now()->toIso8601String()],
         ],
+        '/classes/monday/plan' => ['plan', ['--class' => 'monday']],
+        '/tests/winter/season' => ['season', ['--test' => 'winter', '--at' => now()->toIso8601String()]],
     ] as $asked => [$verb, $options]) {
         [$code, $told] = DrillFixture::drill(['command' => $verb, 'file' => $file, '--json' => true, ...$options]);
         expect($code)->toBeLessThan(2, $told)
@@ -109,6 +124,23 @@ it('tells what the command line tells of the same school', function (): void {
             ->toEqual(json_decode($told, true), $asked);
     }
     unlink($file);
+});
+
+it('says how far the way to a test is planned, and when that has failed', function (): void {
+    ApiFixture::classAndTest($this->hall);
+    $id = $this->hall->tests()->where('code', 'winter')->value('id');
+    Queue::fake();
+    $waiting = ($this->asks)('get', '/tests/winter/season')->assertStatus(202)->assertHeader('Retry-After', '5');
+    expect(ApiFixture::faults('/tests/{code}/season', 'get', 202, (string) $waiting->getContent()))->toBe('');
+    Queue::assertPushed(PlanSeason::class);
+
+    (new PlanSeason($id))->failed(null);
+    $failed = ($this->asks)('get', '/tests/winter/season')->assertStatus(503);
+    expect(ApiFixture::faults('/tests/{code}/season', 'get', 503, (string) $failed->getContent()))->toBe('');
+    // Whoever asks again has it tried again.
+    ($this->asks)('get', '/tests/winter/season')->assertStatus(202);
+    app()->call([new PlanSeason($id), 'handle']);
+    ($this->asks)('get', '/tests/winter/season')->assertOk()->assertJsonPath('candidates.0.student', 'ada-plover');
 });
 
 it('tells everything that a school may set, as the document and the file have it', function (): void {
@@ -229,7 +261,11 @@ it('shows nothing of another school', function (): void {
         ->firstOrFail()
         ->update(['code' => 'other-person', 'name' => 'Other Person']);
 
-    foreach (['/school', '/students', '/reps', '/classes'] as $path) {
+    ApiFixture::classAndTest($other);
+    foreach (['/classes/monday/plan', '/tests/winter/season'] as $path) {
+        ($this->asks)('get', $path)->assertNotFound();
+    }
+    foreach (['/school', '/students', '/reps', '/classes', '/tests'] as $path) {
         expect((string) ($this->asks)('get', $path)->getContent())->not->toContain('other-person')
             ->not->toContain('Other Hall');
     }

@@ -52,16 +52,6 @@ final class DrawCommand extends DrillCommand
         );
     }
 
-    /** @throws UnreadableInput */
-    private function seed(InputInterface $input): int
-    {
-        $seed = $input->getOption('seed');
-
-        return is_string($seed) && preg_match('/^[0-9]{1,9}$/D', $seed) === 1
-            ? (int) $seed
-            : throw $this->refuse('seed', (string) $seed, Text::of('cli.draw.nine-digits'));
-    }
-
     /** @return list<string> */
     private function lines(DrawReport $report, Student $student, Rung $rung): array
     {

@@ -113,4 +113,18 @@ abstract class DrillCommand extends FileCommand
 
         return $moment?->setTimezone($utc);
     }
+
+    /**
+     * The seed that is asked for, of nine digits at most.
+     *
+     * @throws UnreadableInput when it is none
+     */
+    protected function seed(InputInterface $input): int
+    {
+        $seed = $input->getOption('seed');
+
+        return is_string($seed) && preg_match('/^[0-9]{1,9}$/D', $seed) === 1
+            ? (int) $seed
+            : throw $this->refuse('seed', (string) $seed, Text::of('cli.nine-digits'));
+    }
 }

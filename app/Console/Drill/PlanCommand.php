@@ -14,7 +14,7 @@ use StoneDrill\Core\Text;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 
-/** `drill plan FILE --class=ID` */
+/** `drill plan FILE --class=ID [--seed=N]` */
 final class PlanCommand extends DrillCommand
 {
     protected function configure(): void
@@ -22,7 +22,8 @@ final class PlanCommand extends DrillCommand
         parent::configure();
         $this->setName('plan')
             ->setDescription($this->said('cli.plan.is'))
-            ->addOption('class', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.class'));
+            ->addOption('class', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.class'))
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, $this->said('cli.plan.seed'));
     }
 
     protected function report(SchoolFile $file, InputInterface $input): Printed
@@ -34,23 +35,25 @@ final class PlanCommand extends DrillCommand
             '',
             $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]),
         );
+        $class = array_column($file->classes, null, 'id')[$id];
+        $seed = $input->getOption('seed') === null ? null : $this->seed($input);
         try {
-            $report = PlanReport::of($file, array_column($file->classes, null, 'id')[$id]);
+            $report = PlanReport::of($file, $class, $seed);
         } catch (TimetableException $refused) {
             throw $this->refuse('class', $id, $refused->text);
         }
 
-        return new Printed($report, $this->lines($report));
+        return new Printed($report, $this->lines($report, $class));
     }
 
     /** @return list<string> */
-    private function lines(PlanReport $report): array
+    private function lines(PlanReport $report, PlannedClass $class): array
     {
         $lines = [
             $this->said('cli.plan.summary', [
-                'class' => $report->class->id,
-                'at' => $report->class->at->format('Y-m-d H:i'),
-                'minutes' => $report->class->facts->minutes,
+                'class' => $class->id,
+                'at' => $class->at->format('Y-m-d H:i'),
+                'minutes' => $report->facts->minutes,
             ]),
         ];
         foreach ($report->plan->blocks as $block) {
@@ -86,7 +89,7 @@ final class PlanCommand extends DrillCommand
             ? ''
             : $this->said('cli.plan.tries', [
                 'rung' => "{$rung->id} {$rung->name}",
-                'count' => $report->plan->repsEach($kind, $report->class->facts),
+                'count' => $report->plan->repsEach($kind, $report->facts),
             ]);
     }
 }

@@ -35,22 +35,19 @@ final class SeasonCommand extends DrillCommand
             '',
             $ids === [] ? Text::of('cli.none-in-file') : Text::of('file.one-of', ['words' => $ids]),
         );
-        $report = SeasonReport::of(
-            $file,
-            array_column($file->tests, null, 'id')[$id],
-            $this->at($input) ?? new DateTimeImmutable(),
-        );
+        $test = array_column($file->tests, null, 'id')[$id];
+        $report = SeasonReport::of($file, $test, $this->at($input) ?? new DateTimeImmutable());
 
-        return new Printed($report, $this->lines($report));
+        return new Printed($report, $this->lines($report, $test));
     }
 
     /** @return list<string> */
-    private function lines(SeasonReport $report): array
+    private function lines(SeasonReport $report, PlannedTest $test): array
     {
         $lines = [
             $this->said('cli.season.summary', [
-                'test' => $report->test->id,
-                'at' => $report->test->at->format('Y-m-d'),
+                'test' => $test->id,
+                'at' => $test->at->format('Y-m-d'),
                 'classes' => Text::counted('cli.season.classes', count($report->plan->classes)),
                 'candidates' => Text::counted('cli.season.candidates', count($report->plan->forecasts)),
             ]),

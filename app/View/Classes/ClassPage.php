@@ -160,7 +160,7 @@ final readonly class ClassPage
         try {
             return [
                 $this->planner->plan(
-                    $this->class->code,
+                    Planner::seed($this->class->code),
                     $facts,
                     array_values($this->people),
                     $this->windows,

@@ -113,6 +113,8 @@ it('plans a class of a file, and says which there are', function (): void {
         ->and($ask(['--class' => 'tuesday'])[1])->toContain('Class tuesday, 2026-12-01 19:00, 60 minutes')
         ->toContain(' 18  Teach')
         ->and($ask(['--class' => 'tusday'])[0])->toBe(2)
+        ->and($ask(['--class' => 'tuesday', '--seed' => 'x'])[0])->toBe(2)
+        ->and($ask(['--class' => 'tuesday', '--seed' => '1234567890'])[0])->toBe(2)
         ->and($ask([])[0])->toBe(2)
         ->and($ask(['--class' => 'short'])[0])->toBe(2);
     unlink($path);
@@ -278,4 +280,23 @@ it('drills what is taught and what the last two classes used, at the pace of the
         ->and($said)
         ->toContain('Drilled: '.implode(', ', $document['groups'][0]['drills']))
         ->toContain(" 56  Drill     at rung 1 Shadow; time for {$document['blocks'][1]['reps_each']} tries each");
+});
+
+it('puts others together with another seed, and the same with the same', function (): void {
+    $people = '';
+    foreach (range(1, 12) as $n) {
+        $people .= "  - { id: s{$n}, name: S{$n}, rank: first }\n";
+    }
+    $path = DrillFixture::temporary(
+        str_replace("students:\n", "students:\n{$people}", (string) file_get_contents(DrillFixture::smallFile()))
+            ."classes: [{id: tuesday, at: \"2026-12-01T19:00:00+00:00\", minutes: 60}]\n",
+    );
+    $rounds = static fn (?string $seed): array => json_decode(DrillFixture::drill([
+        'command' => 'plan', 'file' => $path, '--class' => 'tuesday', '--json' => true,
+        ...array_filter(['--seed' => $seed]),
+    ])[1], true)['rounds'];
+    [$own, $three, $again, $four] = array_map($rounds, [null, '3', '3', '4']);
+    unlink($path);
+
+    expect($three)->toBe($again)->not->toBe($four)->not->toBe($own);
 });

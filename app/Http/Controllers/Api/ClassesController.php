@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
-/** Classes, for programs: the latest first, and who came. */
+/** Classes and tests, for programs: the latest first, who came, and who goes for what. */
 final class ClassesController
 {
     private const MAX = 200;
 
-    public function __invoke(#[CurrentUser] User $user): JsonResponse
+    public function classes(#[CurrentUser] User $user): JsonResponse
     {
         $classes = $user->school
             ->classes()
@@ -40,6 +41,33 @@ final class ClassesController
                         'students' => $class->expected()->students,
                         'present' => $class->present->pluck('code')->all(),
                         'cancelled' => $class->cancelled_at !== null,
+                    ],
+                )
+                ->all(),
+        ]);
+    }
+
+    public function tests(#[CurrentUser] User $user): JsonResponse
+    {
+        $tests = $user->school
+            ->tests()
+            ->with('rank', 'candidates')
+            ->orderByDesc('at')
+            ->orderByDesc('id')
+            ->limit(self::MAX)
+            ->get();
+
+        return response()->json([
+            'tests' => $tests
+                ->map(
+                    static fn (Test $test): array => [
+                        'id' => $test->code,
+                        'rank' => $test->rank->code,
+                        'at' => $test->at->utc()->toIso8601String(),
+                        'place' => $test->place,
+                        'candidates' => $test->candidates->pluck('code')->all(),
+                        'classes' => $test->classes,
+                        'cancelled' => $test->cancelled_at !== null,
                     ],
                 )
                 ->all(),

@@ -7,8 +7,11 @@ namespace App\Http\Controllers\Api;
 use App\Http\Word;
 use App\Models\User;
 use App\Persistence\CatalogueMapper;
+use App\Persistence\CoverageBook;
 use App\Persistence\HoleBook;
 use App\Persistence\PeopleMapper;
+use App\Persistence\SeasonBook;
+use App\View\Classes\ClassPage;
 use App\View\Texts;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,8 +22,10 @@ use StoneDrill\Core\Exchange\SchoolFile;
 use StoneDrill\Core\Report\CheckReport;
 use StoneDrill\Core\Report\DrawReport;
 use StoneDrill\Core\Report\FewestReport;
+use StoneDrill\Core\Report\PlanReport;
 use StoneDrill\Core\Report\ReadyReport;
 use StoneDrill\Core\Report\Report;
+use StoneDrill\Core\Report\SeasonReport;
 use StoneDrill\Core\Report\SituationReport;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -29,6 +34,9 @@ final readonly class ReportsController
 {
     private const COVER = '0.9';
     private const SEED = '1';
+
+    /** Seconds after which what is worked out by a job is asked for again. */
+    private const AGAIN = 5;
 
     public function __construct(private CatalogueMapper $mapper, private Texts $texts) {}
 
@@ -100,6 +108,35 @@ final readonly class ReportsController
         $rank = $file->catalogue->rank(self::rank($request, $file->catalogue));
 
         return $this->told(ReadyReport::of($file, $file->students[0], $rank, CarbonImmutable::now()));
+    }
+
+    /** A class as it is planned now, as its page shows it. */
+    public function plan(#[CurrentUser] User $user, CoverageBook $coverages, string $code): JsonResponse
+    {
+        $class = $user->school->classes()->where('code', $code)->firstOrFail();
+        $page = new ClassPage($class->setRelation('school', $user->school), $this->mapper, $coverages);
+
+        return $page->plan === null
+            ? response()->json(['message' => $page->trouble], 422)
+            : $this->told(new PlanReport($page->plan, $class->facts()));
+    }
+
+    /** The way to a test. While a job plans it, how far that is. */
+    public function season(#[CurrentUser] User $user, SeasonBook $seasons, string $code): JsonResponse
+    {
+        $test = $user->school->tests()->where('code', $code)->firstOrFail()->setRelation('school', $user->school);
+        if ($seasons->tellFailed($test)) {
+            return response()->json(['message' => __('tests.season.failed')], 503);
+        }
+        $ahead = $seasons->asked($test);
+
+        return $ahead === null
+            ? response()->json(
+                ['message' => __('tests.season.working'), 'percent' => $seasons->share($test)],
+                202,
+                ['Retry-After' => (string) self::AGAIN],
+            )
+            : $this->told(new SeasonReport($ahead->plan, $ahead->mend, $ahead->learning));
     }
 
     /** The student alone, with all reps. */
