@@ -171,11 +171,12 @@ final readonly class Pairing
 
             return $sum;
         };
-        $first = range(0, count($this->people) - 1);
+        $random = new Randomizer(new Mt19937($this->seed));
+        $first = $random->shuffleArray(range(0, count($this->people) - 1));
 
         return count($first) <= self::ALL_ORDERS
             ? self::bestOfAll($first, $cost)
-            : $this->bestFound($first, $pairs, $costs, $cost($first));
+            : self::bestFound($first, $pairs, $costs, $cost($first), $random);
     }
 
     /**
@@ -212,17 +213,17 @@ final readonly class Pairing
      * @param list<array{int, int}> $pairs of seats
      * @param list<list<float>>     $costs
      * @param float                 $least what speaks against that order
+     * @param Randomizer            $random of the exchanges that are tried
      *
      * @return array<int, int>
      */
-    private function bestFound(array $order, array $pairs, array $costs, float $least): array
+    private static function bestFound(array $order, array $pairs, array $costs, float $least, Randomizer $random): array
     {
         $beside = array_fill(0, count($order), []);
         foreach ($pairs as [$a, $b]) {
             $beside[$a][] = $b;
             $beside[$b][] = $a;
         }
-        $random = new Randomizer(new Mt19937($this->seed));
         $last = count($order) - 1;
         for ($step = 0; $step < self::STEPS && $least > self::SAME; $step++) {
             [$a, $b] = [$random->getInt(0, $last), $random->getInt(0, $last)];

@@ -48,7 +48,7 @@ function mixedClass(?array $policy = [], array $latest = [], int $instructors = 
     $born = new DateTimeImmutable('2014-05-01');
 
     return $planner->plan(
-        'tonight',
+        1,
         new ClassFacts(60, Timetable::usual(), 8, $instructors),
         [
             new Student('kit', 'Kit', 'a', born: $born),
@@ -176,7 +176,7 @@ it('drills what the last classes had, as far as somebody may, and not what is sk
 
     $catalogue = ClassPlanFixture::catalogue();
     $drilled = static fn (ClassWishes $wishes, array $latest): array => ClassPlanFixture::planner($catalogue)->plan(
-        'tonight',
+        1,
         new ClassFacts(60, ClassPlanFixture::oneAnswer(), 8, 1, $wishes),
         [new Student('s', 'S', 'a')],
         [],

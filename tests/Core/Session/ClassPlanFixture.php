@@ -108,7 +108,7 @@ final class ClassPlanFixture
         );
         $planner = new Planner($catalogue, $cells, $catalogue->forYouth(), $youthCells, $now);
         $plan = static fn (array $those): ClassPlan => $planner->plan(
-            'tonight',
+            1,
             new ClassFacts($minutes, Timetable::usual(), 10, $instructors, habits: $habits),
             $those,
             $windows,

@@ -139,7 +139,7 @@ it('teaches first what the way to a test asks for, and nothing that is barred', 
     );
     $taught = fn (array $season): array => array_map(
         fn (Taught $one): array => [$one->answer, $one->goesFor],
-        $planner->plan('tonight', $facts, [new Student('s', 'S', 'a')], [], season: $season)->groups[0]
+        $planner->plan(1, $facts, [new Student('s', 'S', 'a')], [], season: $season)->groups[0]
             ->taught,
     );
 
@@ -174,7 +174,7 @@ it('teaches candidates as the rank that they go for, and leaves what their own i
     $planner = ClassPlanFixture::planner($catalogue);
     $blocks = ClassPlanFixture::oneAnswer();
     $plan = $planner->plan(
-        'tonight',
+        1,
         new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 2),
         [new Student('s', 'S', 'a', flags: $flags), new Student('t', 'T', 'a')],
         [],
@@ -210,7 +210,7 @@ it(
         $held = StoneDrill\Core\Proof\Window::of(array_fill(0, 12, Made::rep(2, 'clean')), $catalogue->ladder);
         $taught = fn (StoneDrill\Core\Session\ClassWishes $wishes, array $season = []): array => array_column(
             $planner->plan(
-                'tonight',
+                1,
                 new StoneDrill\Core\Session\ClassFacts(60, $blocks, 8, 1, $wishes),
                 [new Student('s', 'S', 'a')],
                 ['s' => ['wrist written' => $held, 'wrist mirrored' => $held]],
@@ -244,7 +244,7 @@ it('gives a third of the basics to those that are due anyway', function (): void
     $catalogue = ClassPlanFixture::catalogue();
     $planner = ClassPlanFixture::planner($catalogue);
     $basics = fn (int $minutes, array $due): array => $planner->plan(
-        'tonight',
+        1,
         new StoneDrill\Core\Session\ClassFacts(
             60,
             [
