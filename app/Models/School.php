@@ -30,8 +30,8 @@ use StoneDrill\Core\Curriculum\TestStandard;
  * @property float                                $credit_arm    for a try in which the student was touched on the arm
  * @property float                                $credit_body   and on the body
  * @property float                                $credit_recovered and in which the student failed and went on
- * @property int                                  $test_pass     percent of all credit with which a test is passed
- * @property int                                  $test_ready    percent of chance to pass from which somebody is ready
+ * @property float                                $test_pass     percent of all credit with which a test is passed
+ * @property float                                $test_ready    percent of chance to pass from which somebody is ready
  * @property float                                $half_life     days after which a rep weighs half
  * @property float                                $reaction_base seconds to react to what is sure to come
  * @property float                                $reaction_per_bit and for each bit of choice
@@ -63,7 +63,7 @@ final class School extends Model
     {
         return [
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
-            'credit_recovered' => 'float', 'test_pass' => 'integer', 'test_ready' => 'integer',
+            'credit_recovered' => 'float', 'test_pass' => 'float', 'test_ready' => 'float',
             'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
             'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'class_habits' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
             'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',

@@ -122,9 +122,9 @@ it('saves each section, says it in the file, and resets it', function (
     ],
     'tests' => [
         'tests',
-        ['test_pass' => '75', 'test_ready' => '90'],
+        ['test_pass' => '75.5', 'test_ready' => '90'],
         fn ($school): array => (array) $school->proof->test,
-        ['pass' => 0.75, 'ready' => 0.9],
+        ['pass' => 0.755, 'ready' => 0.9],
         ['pass' => 0.8, 'ready' => 0.85],
     ],
     'scope' => [

@@ -93,7 +93,7 @@
 <x-setting section="tests">
     <div class="facet-grid">
     @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)
-        <x-number :name="$field" :label="__('settings.tests.'.$key)" min="1" max="100" :value="$school->$field"/>
+        <x-number :name="$field" :label="__('settings.tests.'.$key)" min="1" max="100" step="any" :value="$school->$field"/>
     @endforeach
     </div>
 </x-setting>

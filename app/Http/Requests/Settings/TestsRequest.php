@@ -12,7 +12,7 @@ final class TestsRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return array_fill_keys(['test_pass', 'test_ready'], ['required', 'integer', 'between:1,100']);
+        return array_fill_keys(['test_pass', 'test_ready'], ['required', 'numeric', 'between:1,100']);
     }
 
     /** @return array<string, string> */
@@ -24,9 +24,9 @@ final class TestsRequest extends FieldsRequest
         ];
     }
 
-    /** @return array<string, int> by column */
+    /** @return array<string, float> by column */
     public function columns(): array
     {
-        return array_map(intval(...), $this->safe()->only(['test_pass', 'test_ready']));
+        return array_map(floatval(...), $this->safe()->only(['test_pass', 'test_ready']));
     }
 }
