@@ -43,12 +43,12 @@ foreach ([30, 60] as $count) {
             "S {$number}",
             $like->rank,
             1.5 + ($number % 40) / 100,
-            null,
+            $like->born,
             $like->flags,
         );
     }
     $plan = static fn (): ClassPlan => (new Planner($catalogue, $cells, $youth, $youthCells, $now))->plan(
-        'tonight',
+        1,
         new ClassFacts(60, Timetable::usual(), 10, 3),
         $students,
         array_fill_keys(array_column($students, 'id'), $windows[array_key_first($windows)]),
