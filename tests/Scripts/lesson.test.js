@@ -1,8 +1,7 @@
 // A class as it runs: its clock by hand, its partners, and what a touch on a place records.
-import alea from 'seedrandom/lib/alea';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { face, left, roundAt, whole } from '../../resources/js/drill/clock';
-import { against, circle, evenly, key, roles, rounds } from '../../resources/js/drill/partners';
+import { key } from '../../resources/js/drill/partners';
 
 const shelf = new Map();
 vi.mock('idb-keyval', () => ({
@@ -21,7 +20,6 @@ vi.mock('../../resources/js/offline/vault', () => ({
 
 const pairsOf = (made) =>
   made.flatMap((round) => round.filter((together) => together.length > 1).map(([a, b]) => key(a, b)));
-const nobody = { today: new Set(), against: {} };
 
 describe('clock', () => {
   it('reads what is left, whether it runs or stands still', () => {
@@ -41,112 +39,6 @@ describe('clock', () => {
     // 16 minutes: 3.2 each.
     expect([960_000, 768_001, 768_000].map((rest) => roundAt(block, { added: 60_000 }, rest, 5))).toEqual([0, 0, 1]);
     expect(roundAt(block, { added: 0 }, 0, 0)).toBe(0);
-  });
-});
-
-describe('partners', () => {
-  it('lets everybody meet everybody once in a circle', () => {
-    for (const people of [2, 3, 4, 7, 8, 13, 60]) {
-      const ids = Array.from({ length: people }, (_, place) => place + 1);
-      const met = pairsOf(rounds(ids, people + (people % 2) - 1, nobody, alea('a')));
-      expect(new Set(met).size).toBe((people * (people - 1)) / 2);
-      expect(met.length).toBe((people * (people - 1)) / 2);
-      expect(circle(people).length).toBe(people + (people % 2) - 1);
-    }
-  });
-
-  it('has nobody twice in a round, and each as a third who is over', () => {
-    const made = rounds([1, 2, 3, 4, 5], 5, nobody, alea('b'));
-    for (const round of made) expect(round.flat().sort()).toEqual([1, 2, 3, 4, 5]);
-    expect(made.map((round) => round.find((together) => together.length === 3)[2]).sort()).toEqual([1, 2, 3, 4, 5]);
-  });
-
-  it('keeps apart who has met today, as far as there are others', () => {
-    const today = new Set(pairsOf(rounds([1, 2, 3, 4, 5, 6, 7, 8], 2, nobody, alea('c'))));
-    const after = pairsOf(rounds([1, 2, 3, 4, 5, 6], 2, { today, against: {} }, alea('d')));
-    expect(after.filter((pair) => today.has(pair))).toEqual([]);
-    // Four people have three ways to be two pairs: two of them have met before.
-    const before = { '1 2': 1, '3 4': 1, '1 3': 0.5, '2 4': 0.5 };
-    expect(pairsOf(rounds([1, 2, 3, 4], 1, { today: new Set(), against: before }, alea('e'))).sort()).toEqual(['1 4', '2 3']);
-  });
-
-  it('puts those who have met today last, where all will meet anyway', () => {
-    for (const [people, count, last] of [
-      [4, 3, 2],
-      [4, 5, 2],
-      [8, 9, 6],
-    ]) {
-      const ids = Array.from({ length: people }, (_, place) => place + 1);
-      const [first] = pairsOf(rounds(ids, count, nobody, alea('h')));
-      const made = rounds(ids, count, { today: new Set([first]), against: {} }, alea('h'));
-      expect(made.flatMap((round, place) => (pairsOf([round]).includes(first) ? [place] : []))).toEqual([last]);
-    }
-  });
-
-  it('leaves alone who is alone', () => {
-    expect(rounds([9], 2, nobody, alea('f'))).toEqual([[[9]], [[9]]]);
-    expect(rounds([], 2, nobody, alea('f'))).toEqual([[], []]);
-  });
-
-  // How much more often each attacks first than not.
-  const more = (made) => {
-    const counts = {};
-    for (const [first, other] of made.flat().filter((together) => together.length > 1)) {
-      counts[first] = (counts[first] ?? 0) + 1;
-      counts[other] = (counts[other] ?? 0) - 1;
-    }
-    return counts;
-  };
-
-  it('lets everybody attack first as often as not, give or take one', () => {
-    for (const people of [2, 3, 4, 5, 8, 13, 60]) {
-      const ids = Array.from({ length: people }, (_, place) => place + 1);
-      for (const count of [1, 2, 4, 5, 9]) {
-        const made = rounds(ids, count, nobody, alea(`i${people} ${count}`));
-        const even = evenly(made);
-        expect(Object.values(more(even)).every((by) => Math.abs(by) <= 1)).toBe(true);
-        // The same work together.
-        expect(pairsOf(even)).toEqual(pairsOf(made));
-      }
-    }
-  });
-
-  it('makes up for who has attacked first before, as far as any choice of turns does', () => {
-    const worst = (made) => Math.max(...Object.values(more(made)).map(Math.abs));
-    for (let seed = 0; seed < 20; seed++) {
-      const chance = alea(`j${seed}`);
-      const past = rounds([1, 2, 3, 4, 5], 2, nobody, chance);
-      const coming = rounds([1, 2, 3, 4, 6], 3, nobody, chance);
-      const pairs = coming.flat().filter((together) => together.length > 1);
-      const choices = Array.from({ length: 2 ** pairs.length }, (_, choice) =>
-        pairs.map(([a, b], place) => ((choice >> place) & 1 ? [b, a] : [a, b])),
-      );
-      const least = Math.min(...choices.map((chosen) => worst([...past, chosen])));
-      expect(worst([...past, ...evenly(coming, past)])).toBe(least);
-    }
-  });
-
-  it('reads what speaks against each two, of those who were planned for', () => {
-    expect(against([5, 9, 2], [[], [1.5], [0, 2.25]])).toEqual({ '5 9': 1.5, '2 9': 2.25 });
-  });
-
-  it('leaves who is over to an instructor where that is wished for', () => {
-    const made = rounds([1, 2, 3, 4, 5], 5, nobody, alea('g'), true);
-    expect(made.map((round) => round.map(({ length }) => length))).toEqual(Array(5).fill([2, 2, 1]));
-  });
-
-  it('lets each attack, defend and record in turn', () => {
-    expect([0, 1, 2].map((turn) => roles([1, 2], turn))).toEqual([
-      { attacker: 1, defender: 2, recorder: null },
-      { attacker: 2, defender: 1, recorder: null },
-      { attacker: 1, defender: 2, recorder: null },
-    ]);
-    expect([0, 1, 2].map((turn) => Object.values(roles([1, 2, 3], turn)))).toEqual([
-      [1, 2, 3],
-      [2, 3, 1],
-      [3, 1, 2],
-    ]);
-    expect(roles([7], 3)).toEqual({ attacker: null, defender: 7, recorder: null });
   });
 });
 
@@ -360,6 +252,34 @@ describe('a class', () => {
       [[1, 2], [4]],
       [[1, 2], [4]],
     ]);
+  });
+
+  it('puts all back where they were when somebody is ticked off by mistake', async () => {
+    mat.kit.students = [1, 2, 3, 4, 5, 6].map((id) => student(id));
+    const [course] = mat.kit.classes;
+    course.planned = [1, 2, 3, 4, 5, 6];
+    course.rounds = {
+      drill: [[[1, 2], [3, 4], [5, 6]], [[1, 3], [2, 5], [4, 6]]],
+      pressure: [[[1, 4], [2, 6], [3, 5]]],
+    };
+    const as = JSON.stringify(course.rounds);
+    await open();
+    mat.skip();
+    const tap = (value, checked) => mat.tapPerson({ currentTarget: { value, checked } });
+    await tap('4', false);
+    // Who stays stays; nobody is at an empty place.
+    expect(mat.lesson.rounds.drill[0]).toEqual([[1, 2, 3], [], [5, 6]]);
+    expect(mat.stations.map(({ place }) => place)).toEqual([0, 2]);
+    mat.chooseStation({ currentTarget: { dataset: { place: '2' } } });
+    expect(mat.chosenStation.place).toBe(2);
+    expect(mat.lesson.rounds.drill[1].flat().sort()).toEqual([1, 2, 3, 5, 6]);
+    await tap('4', true);
+    expect(JSON.stringify(mat.lesson.rounds)).toBe(as);
+    // Who is late waits for the next round.
+    mat.kit.students.push(student(7));
+    await tap('7', true);
+    expect(mat.lesson.rounds.drill[0]).toEqual([[1, 2], [3, 4], [5, 6]]);
+    expect(mat.lesson.rounds.drill[1].flat().sort()).toEqual([1, 2, 3, 4, 5, 6, 7]);
   });
 
   it('runs on while one pair is called in front of all, and ends after it', async () => {

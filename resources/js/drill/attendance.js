@@ -3,7 +3,16 @@ import alea from 'seedrandom/lib/alea';
 import { attendance } from '../offline/marks';
 import { text } from '../texts';
 import { PRACTICE } from './class-screen';
-import { against, evenly, key, rounds } from './partners';
+import { evenly } from './even-turns';
+import { against, key, rounds, without } from './partners';
+
+const inOrder = (ids) => [...ids].sort((a, b) => a - b);
+
+const keysOf = (made) =>
+  made
+    .flat()
+    .filter((together) => together.length > 1)
+    .map(([a, b]) => key(a, b));
 
 export default {
   showsPeople: false,
@@ -43,32 +52,57 @@ export default {
     this.send();
   },
 
-  // The coming rounds anew for those who are here now; the one that runs too where somebody of it left.
+  // The coming rounds anew for those who are here now; in the one that runs all who stay work on.
   remake() {
-    const isYouth = (id) => this.kit.students.find((one) => one.id === id)?.isYouth ?? false;
-    const { planned, against: costs = [], apart = {} } = this.course;
+    const { planned, against: costs = [], stepsIn } = this.course;
     const met = { today: new Set(this.lesson.met), against: against(planned, costs) };
     const made = { ...this.lesson.rounds };
     for (const kind of PRACTICE) {
-      const count = made[kind].length;
-      const now = kind === this.block?.kind ? this.lesson.round : -1;
-      const runs = now >= 0 && (made[kind][now] ?? []).flat().every((id) => this.isHere(id));
-      const keeps = now < 0 ? 0 : now + (runs ? 1 : 0);
+      const isApart = this.apartIn(kind);
+      const keeps = kind === this.block?.kind ? this.lesson.round + 1 : 0;
       const past = made[kind].slice(0, keeps);
-      past
-        .flat()
-        .filter((together) => together.length > 1)
-        .forEach(([a, b]) => met.today.add(key(a, b)));
-      const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${this.lesson.here.join(' ')}`);
-      const pair = (people) => rounds(people, count - keeps, met, chance, this.course.stepsIn);
-      const circles =
-        (apart[kind] ?? true)
-          ? [true, false].map((youth) => pair(this.lesson.here.filter((id) => isYouth(id) === youth)))
-          : [pair(this.lesson.here)];
-      const coming = circles[0].map((_, round) => circles.flatMap((circle) => circle[round]));
-      made[kind] = [...past, ...evenly(coming, past)];
+      if (keeps > 0) past[keeps - 1] = without(this.running(), (id) => this.isHere(id), isApart, stepsIn);
+      keysOf(past).forEach((pair) => met.today.add(pair));
+      const here = inOrder(this.lesson.here);
+      const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${here.join(' ')}`);
+      const [young, grown] = [true, false].map((apart) =>
+        rounds(
+          here.filter((id) => isApart(id) === apart),
+          made[kind].length - keeps,
+          met,
+          chance,
+          stepsIn,
+        ),
+      );
+      made[kind] = [
+        ...past,
+        ...(this.asPlanned(kind, keeps, met.today) ??
+          evenly(
+            grown.map((together, round) => [...young[round], ...together]),
+            past,
+          )),
+      ];
     }
     this.lesson.rounds = made;
+  },
+
+  // Whether somebody is of the circle of those under 16, where they have one.
+  apartIn(kind) {
+    const apart = this.course.apart?.[kind] ?? true;
+    return (id) => apart && (this.kit.students.find((one) => one.id === id)?.isYouth ?? false);
+  },
+
+  // The coming rounds as they were planned, where all are here again and none would meet again by them; else null.
+  asPlanned(kind, keeps, today) {
+    const coming = this.course.rounds[kind].slice(keeps);
+    const isAll = inOrder(this.course.planned).join() === inOrder(this.lesson.here).join();
+    return isAll && !keysOf(coming).some((pair) => today.has(pair)) ? coming : null;
+  },
+
+  // The round that runs as it began: who is ticked off by mistake, and on again, is where they were.
+  running() {
+    this.lesson.began ??= this.roundsNow[this.lesson.round] ?? [];
+    return this.lesson.began;
   },
 
   async sendMarked() {

@@ -29,7 +29,8 @@ export default {
 
   chooseStation(event) {
     const place = Number(event.currentTarget.dataset.place);
-    this.chosenPlace = this.chosenPlace === place || !this.stations[place].can ? null : place;
+    const can = this.stations.find((one) => one.place === place)?.can;
+    this.chosenPlace = this.chosenPlace === place || !can ? null : place;
   },
 
   unchoose() {

@@ -83,6 +83,7 @@ export default {
     Object.assign(this.lesson, {
       block: next,
       round: 0,
+      began: null,
       added: 0,
       left: whole(blocks[next], 0) - over,
       since: this.isTicking ? Date.now() : null,
@@ -94,7 +95,7 @@ export default {
 
   changeRound(round) {
     this.meet();
-    this.lesson.round = Math.min(round, this.roundsNow.length - 1);
+    Object.assign(this.lesson, { round: Math.min(round, this.roundsNow.length - 1), began: null });
     this.chosenPlace = null;
     this.ring('round');
     this.saveClass();

@@ -31,49 +31,6 @@ export const against = (people, costs) =>
     ),
   );
 
-/**
- * Who attacks first in each pair, so that in a block everybody does as often as not, give or take one: as long as a way
- * from pair to pair leads from somebody who does to one who does less by more than two, those pairs change.
- *
- * @param {number[][][]} coming rounds, whose pairs may change
- * @param {number[][][]} past rounds of the block
- * @returns {number[][][]} the coming ones, the one who attacks first before the others
- */
-export const evenly = (coming, past = []) => {
-  const made = coming.map((round) => round.map((together) => [...together]));
-  const pairs = made.flat().filter((together) => together.length > 1);
-  const more = new Map();
-  const add = (id, by) => more.set(id, (more.get(id) ?? 0) + by);
-  for (const [first, other] of [...past.flat().filter((together) => together.length > 1), ...pairs]) {
-    add(first, 1);
-    add(other, -1);
-  }
-  const way = (from) => {
-    const ways = new Map([[from, []]]);
-    const next = new Map(pairs.map(([first]) => [first, []]));
-    pairs.forEach((pair) => next.get(pair[0]).push(pair));
-    for (const [here, gone] of ways) {
-      if (more.get(here) < more.get(from) - 2) return gone;
-      for (const pair of next.get(here) ?? []) if (!ways.has(pair[1])) ways.set(pair[1], [...gone, pair]);
-    }
-    return null;
-  };
-  const change = () => {
-    const least = Math.min(...more.values());
-    for (const from of more.keys()) {
-      const gone = least < more.get(from) - 2 ? way(from) : null;
-      if (gone === null) continue;
-      add(from, -2);
-      add(gone.at(-1)[1], 2);
-      gone.forEach((pair) => pair.splice(0, 2, pair[1], pair[0]));
-      return true;
-    }
-    return false;
-  };
-  while (change());
-  return made;
-};
-
 const joined = (pairs, over, thirds, stepsIn) => {
   if (over === undefined) return pairs;
   if (pairs.length === 0 || stepsIn) return [...pairs, [over]];
@@ -123,6 +80,32 @@ export const rounds = (people, count, met, chance, stepsIn = false) => {
       stepsIn,
     );
   });
+};
+
+/**
+ * A round that runs, once somebody of it left: who stays works on where they are. Those whose partner left work
+ * together; one who is over joins a pair as a third, or works with an instructor.
+ *
+ * @param {number[][]} round who works together at each place
+ * @param {(id: number) => boolean} isHere
+ * @param {(id: number) => boolean} isApart whether somebody is of the circle of their own
+ * @param {boolean} stepsIn whether an instructor works with whoever is over
+ * @returns {number[][]} with nobody at a place that nobody needs any more
+ */
+export const without = (round, isHere, isApart, stepsIn = false) => {
+  const made = round.map((together) => together.filter(isHere));
+  const lost = made.map((together, place) => together.length === 1 && round[place].length > 1);
+  for (const apart of [true, false]) {
+    const of = (together) => isApart(together[0]) === apart;
+    const over = made.flatMap((together, place) => (lost[place] && of(together) ? [place] : []));
+    while (over.length > 1) {
+      const [place, other] = over.splice(0, 2);
+      made[place].push(...made[other].splice(0));
+    }
+    const pair = made.find((together) => together.length === 2 && of(together));
+    if (over.length === 1 && pair && !stepsIn) pair.push(...made[over[0]].splice(0));
+  }
+  return made;
 };
 
 /** Who attacks, defends and records at a turn of those who work together; each in turn does each. */

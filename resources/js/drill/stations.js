@@ -7,9 +7,12 @@ import { roles } from './partners';
 export const byId = (list, id) => list.find((one) => one.id === id);
 
 export default {
+  // A place that was left empty is none; the others stay where they are.
   get stations() {
     return this.isClass && this.isPractice
-      ? (this.roundsNow[this.lesson.round] ?? []).map((together, place) => this.stationOf(together, place))
+      ? (this.roundsNow[this.lesson.round] ?? [])
+          .map((together, place) => (together.length > 0 ? this.stationOf(together, place) : null))
+          .filter(Boolean)
       : [];
   },
 
