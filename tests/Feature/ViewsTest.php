@@ -301,3 +301,22 @@ it('saves the rose and which answer when as files that stand alone', function ()
         }
     }
 });
+
+it('marks in which place a page lies', function (string $path, string $place): void {
+    $hall = $this->school();
+    $this->actingAs($this->person($hall, Role::Head));
+    $body = (string) $this->get($path)->assertOk()->getContent();
+    preg_match_all('~aria-current="page"\s*>([^<]+)</a>~', $body, $found);
+
+    expect($found[1])->toBe([$place]);
+})->with([
+    ['/wall', 'Wall'],
+    ['/wall/rose', 'Wall'],
+    ['/evidence', 'Answers'],
+    ['/tests', 'Classes'],
+    ['/tests/create', 'Classes'],
+    ['/board', 'People'],
+    ['/people/reps', 'People'],
+    ['/school/settings', 'School'],
+    ['/record', 'Record'],
+]);
