@@ -10,7 +10,7 @@
             maxlength="200"/></x-field>
         <x-field name="zone" :label="__('beginning.school.zone')"><x-select name="zone" :options="$zones" :value="old('zone',
             $school->zone)"/></x-field>
-        <x-field name="bearings" :label="__('beginning.school.bearings')">
+        <x-field class="wide" name="bearings" :label="__('beginning.school.bearings')">
             <x-select name="bearings" :options="$styles" :value="old('bearings', $school->bearings)"/>
         </x-field>
     </div>
@@ -20,7 +20,7 @@
     <x-field name="doctrine" :label="__('answers.doctrine')">
         <x-select name="doctrine" :options="$doctrines" :value="old('doctrine', $school->doctrine)"/>
     </x-field>
-    <x-field name="leaving" :label="__('settings.doctrine.leaving')" :hint="__('settings.doctrine.leaving-help')">
+    <x-field class="wide" name="leaving" :label="__('settings.doctrine.leaving')" :hint="__('settings.doctrine.leaving-help')">
         <x-select name="leaving" :options="$leavings" :value="old('leaving', $school->leaving)"/>
     </x-field>
     </div>
