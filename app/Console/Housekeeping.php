@@ -24,7 +24,7 @@ final readonly class Housekeeping
     public const GUEST_MINUTES = 120;
 
     /** The code with which what is kept was worked out. */
-    private const CODE = 'code-of-core';
+    private const CODE = 'code';
 
     private const UPLOADS = ['imports', 'reps', 'sheets', 'exports'];
 
@@ -77,7 +77,7 @@ final readonly class Housekeeping
         );
     }
 
-    /** What was worked out with another code of core/ goes: its values have other shapes. */
+    /** What was worked out or drawn with another code in the same place goes: it has other shapes, or other words. */
     public function forgetOtherCode(): void
     {
         $code = hash(
@@ -89,7 +89,7 @@ final readonly class Housekeeping
                     iterator_to_array(
                         Finder::create()
                             ->files()
-                            ->in(dirname(__DIR__, 2).'/core')
+                            ->in([base_path('core'), app_path(), lang_path(), resource_path('views')])
                             ->name('*.php')
                             ->sortByName(),
                         false,

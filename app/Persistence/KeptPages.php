@@ -96,12 +96,12 @@ final readonly class KeptPages
     /** @param array<array-key, mixed> $parameters */
     private static function name(string $page, User $user, array $parameters): string
     {
-        // Whoever may write sees links to do so; another release may draw it differently.
+        // Whoever may write sees links to do so.
         return implode(':', [
             $page,
             $user->school->id,
             (int) $user->can('create', Answer::class),
-            hash('xxh128', serialize([base_path(), $parameters])),
+            hash('xxh128', serialize($parameters)),
         ]);
     }
 }

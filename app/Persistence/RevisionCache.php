@@ -162,10 +162,13 @@ final readonly class RevisionCache
         return is_array($kept) ? $kept[1] ?? null : null;
     }
 
-    /** The name under which this release keeps it. */
+    /** The name under which this release keeps it: what another one keeps has other shapes, and other words. */
     public static function named(string $name): string
     {
-        return Rules::VERSION.':'.$name;
+        static $release = null;
+        $release ??= Rules::VERSION.':'.hash('xxh32', base_path());
+
+        return "{$release}:{$name}";
     }
 
     /** Has it at hand for what else is asked in this request. */

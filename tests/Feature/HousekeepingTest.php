@@ -111,4 +111,14 @@ it('forgets what was worked out with another code, once', function (): void {
     DB::table('cache')->insert([$rows[0]]);
     app(Housekeeping::class)->forgetOtherCode();
     expect(DB::table('cache')->where('key', $key)->exists())->toBeTrue();
+
+    // Another word is another code: pages that say the old one go.
+    $words = sys_get_temp_dir().'/words-'.bin2hex(random_bytes(4));
+    mkdir($words);
+    file_put_contents("{$words}/en.php", '<?php return [];');
+    $this->app->useLangPath($words);
+    app(Housekeeping::class)->forgetOtherCode();
+    unlink("{$words}/en.php");
+    rmdir($words);
+    expect(DB::table('cache')->where('key', $key)->exists())->toBeFalse();
 });

@@ -159,7 +159,7 @@ final readonly class KeepPage
             default => Revision::ofPage($user->school, $whose instanceof Student ? $whose : null, $tells),
         };
 
-        return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), KeptPages::STANDS), base_path()]);
+        return implode(' ', [$told, intdiv(CarbonImmutable::now()->getTimestamp(), KeptPages::STANDS)]);
     }
 
     /** A page that asks again soon tells of work that is not done yet. */
