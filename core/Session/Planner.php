@@ -148,7 +148,7 @@ final readonly class Planner
             BlockKind::Drill->value => Practice::of(
                 array_map($ladder->below(...), $goals),
                 $this->teaching->average($drilled),
-                $drilled === [] || $this->teaching->canHurt($drilled),
+                $this->teaching->canHurt($drilled),
             ),
             BlockKind::Pressure->value => Practice::of(
                 array_map($ladder->get(...), $goals),

@@ -158,13 +158,13 @@ final class Teaching
     }
 
     /**
-     * Whether one of some answers, or what it answers, can hurt a partner.
+     * Whether one of some answers, or what it answers, can hurt a partner; of none nobody knows.
      *
      * @param list<string> $answers ids
      */
     public function canHurt(array $answers): bool
     {
-        return array_any($answers, function (string $id): bool {
+        return $answers === [] || array_any($answers, function (string $id): bool {
             $answer = $this->catalogue->answer($id);
 
             return Hazards::ofBeats($answer->beats) !== []

@@ -200,6 +200,27 @@ it('takes as long for a try as its rung does', function (?Rung $rung, float $sec
     'hidden' => [new Rung(5, 'Blind start', 1.0, true, false, 1, false, []), 17.8293],
 ]);
 
+it('keeps those under 16 apart where nothing is known of what is practised', function (): void {
+    $planner = ClassPlanFixture::planner(Made::catalogue([Made::attack(id: 'wrist', neededBy: 'a')], []));
+    $plan = static fn (string $born): ClassPlan => $planner->plan(
+        1,
+        new ClassFacts(60, Timetable::usual(), 8, 1),
+        array_map(
+            static fn (string $id): Student => new Student($id, $id, 'a', born: new DateTimeImmutable($born)),
+            ['ann', 'bo'],
+        ),
+        [],
+    );
+
+    // Whoever comes late on the Mat is paired by this, though nobody of theirs was planned for.
+    foreach (['2014-05-01', '1990-05-01'] as $born) {
+        expect(array_map(static fn (Practice $one): bool => $one->hurts, $plan($born)->practice))
+            ->toBe(['drill' => true, 'pressure' => true])
+            ->and($plan($born)->drilled())
+            ->toBe([]);
+    }
+});
+
 it('drills at the highest rung below a goal, or the lowest there is', function (): void {
     $ladder = new Ladder(
         array_map(static fn (int $id): Rung => new Rung($id, '', 1.0, true, true, 0, false, []), [2, 5, 7]),
