@@ -42,6 +42,7 @@ return [
         'place' => 'Place :number',
         'place-shared' => 'Place :number, pair :turn in turn',
         'records' => ':name records',
+        'waits' => 'From the next round on: :names',
         'round' => 'Round :number of :of',
         'tally' => ':name: :tries of :of',
         'tries' => ':tries of :of',

@@ -280,6 +280,9 @@ describe('a class', () => {
     await tap('7', true);
     expect(mat.lesson.rounds.drill[0]).toEqual([[1, 2], [3, 4], [5, 6]]);
     expect(mat.lesson.rounds.drill[1].flat().sort()).toEqual([1, 2, 3, 4, 5, 6, 7]);
+    expect(mat.waits).toContain('class.waits');
+    mat.nextRound();
+    expect(mat.waits).toBe('');
   });
 
   it('runs on while one pair is called in front of all, and ends after it', async () => {

@@ -74,6 +74,14 @@ export default {
   get roundWord() {
     return text('class.round', { number: (this.lesson?.round ?? 0) + 1, of: this.roundsNow.length });
   },
+  // Who came while it runs, and is in none of its pairs.
+  get waits() {
+    const placed = (this.roundsNow[this.lesson?.round] ?? []).flat();
+    const names = this.isPractice
+      ? this.lesson.here.filter((id) => !placed.includes(id)).map((id) => this.nameOf(id))
+      : [];
+    return names.length > 0 ? text('class.waits', { names: names.join(', ') }) : '';
+  },
   get roundsNow() {
     return this.lesson?.rounds[this.block?.kind] ?? [];
   },

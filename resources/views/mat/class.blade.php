@@ -30,6 +30,7 @@
 </section>
 <section x-show="isPractice" aria-labelledby="round-title">
     <h2 id="round-title" x-text="roundWord"></h2>
+    <p x-show="waits" x-text="waits"></p>
     <div class="stations" x-show="!hasChosen">
         <template x-for="station in stations" x-bind:key="station.place">
             <button type="button" class="station" x-bind:data-place="station.place" x-bind:data-can="station.can"
