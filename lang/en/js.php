@@ -41,7 +41,7 @@ return [
         'pause' => 'Pause',
         'place' => 'Place :number',
         'place-shared' => 'Place :number, pair :turn in turn',
-        'records' => ':name records',
+        'records' => '· :name records',
         'waits' => 'From the next round on: :names',
         'round' => 'Round :number of :of',
         'tally' => ':name: :tries of :of',
