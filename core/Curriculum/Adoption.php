@@ -14,13 +14,13 @@ use StoneDrill\Core\Attack\Need;
  */
 final readonly class Adoption
 {
-    /** @var array<string, string> id of the school's rank, by id of the other's */
+    /** @var array<array-key, string> id of the school's rank, by id of the other's */
     private array $ranks;
 
     /**
      * @param Catalogue             $school
      * @param Catalogue             $other
-     * @param array<string, string> $ranks  id of the school's rank, by id of the other's; {@see proposal()} where it
+     * @param array<array-key, string> $ranks  id of the school's rank, by id of the other's; {@see proposal()} where it
      *     says nothing
      *
      * @throws InvalidArgumentException when a rank is named that the school does not have
@@ -30,18 +30,18 @@ final readonly class Adoption
         if (array_diff($ranks, array_keys($school->rankOrder())) !== []) {
             throw new InvalidArgumentException('A rank is named that the school does not have.');
         }
-        $this->ranks = [...self::proposal($school, $other), ...$ranks];
+        $this->ranks = $ranks + self::proposal($school, $other);
     }
 
     /**
      * Which rank of a school stands where a rank of the other stands: the lowest with the lowest, the highest with the
      * highest, those between evenly. A school without ranks gets the other's.
      *
-     * @return array<string, string> id of the school's rank, by id of the other's
+     * @return array<array-key, string> id of the school's rank, by id of the other's
      */
     public static function proposal(Catalogue $school, Catalogue $other): array
     {
-        $own = array_keys($school->rankOrder());
+        $own = array_map(strval(...), array_keys($school->rankOrder()));
         $last = count($other->ranks) - 1;
         $proposal = [];
         foreach ($other->ranks as $position => $rank) {

@@ -23,6 +23,18 @@ beforeEach(function (): void {
         ],
         (string) file_get_contents(base_path('tests/fixtures/small.yaml')),
     );
+    $this->file .= <<<'YAML'
+        basics:
+          - { id: "7", name: "7", kind: strike, word: palm, rank: "1", mistakes: ["8"] }
+        forms:
+          - { id: "9", title: "9", rank: "1", beats: "right palm chin\nleave 6" }
+        classes:
+          - { id: "10", at: "2026-12-07T19:00:00+00:00", minutes: 60, expected: { ranks: ["1"] }, present: ["6"] }
+          - { id: "11", at: "2026-11-02T19:00:00+00:00", minutes: 60 }
+        tests:
+          - { id: "12", rank: "1", at: "2026-12-20T10:00:00+00:00", candidates: ["6"], classes: ["10"] }
+
+        YAML;
     app(ImportCatalogue::class)->import((new CatalogueReader())->read($this->file, Format::Yaml), $this->hall);
     $this->hall = $this->hall->fresh();
     $this->actingAs($this->person($this->hall, Role::Head));
@@ -34,6 +46,11 @@ it('shows every page', function (string $path): void {
         '{answer}' => $this->hall->answers()->value('id'),
         '{student}' => $this->hall->students()->value('id'),
         '{rep}' => $this->hall->reps()->value('id'),
+        '{basic}' => $this->hall->basics()->value('id'),
+        '{class}' => $this->hall->classes()->where('code', '10')->value('id'),
+        '{over}' => $this->hall->classes()->where('code', '11')->value('id'),
+        '{test}' => $this->hall->tests()->value('id'),
+        '{rank}' => $this->hall->ranks()->value('id'),
     ]);
 
     $this->get($path)->assertOk();
@@ -47,7 +64,17 @@ it('shows every page', function (string $path): void {
     '/board?rank=1', '/board/mistakes', '/people', '/people/create', '/people/reps', '/people/reps.csv',
     '/people/{student}', '/people/{student}/edit', '/mat', '/mat/kit', '/mat/plans', '/record', '/record/{student}',
     '/record/{student}/{attack}/written', '/reps/{rep}/correct', '/school', '/school/export.yaml',
-    '/school/export.json',
+    '/school/export.json', '/wall/rose', '/wall/rose?at=2', '/wall/cross?rank=1', '/wall/basics/strip', '/evidence',
+    '/evidence.csv', '/evidence/partners.csv', '/evidence/weeks.csv', '/attacks/{attack}/evidence', '/attacks/{attack}/holes',
+    '/answers/{answer}/evidence', '/answers/{answer}/beside', '/answers/{answer}/tape.pdf', '/basics', '/basics/create',
+    '/basics.pdf', '/basics/{basic}', '/basics/{basic}/edit', '/board/progress', '/board.svg', '/people/{student}/own',
+    '/people/{student}/home', '/people/{student}/home.pdf', '/people/{student}/ladder.svg', '/people/{student}/log',
+    '/people/{student}/data', '/people/{student}/data.json', '/people/file', '/people/file/people.csv', '/classes',
+    '/classes/create', '/classes/{class}', '/classes/{class}/edit', '/classes/{class}/sheet', '/classes/{over}',
+    '/classes/{over}/done', '/tests', '/tests/create', '/tests/{test}', '/tests/{test}/edit', '/tests/{test}/season',
+    '/tests/{test}/sheet.pdf', '/tests/{test}/{student}', '/school/settings', '/school/starters/leave-at-once',
+    '/school/starters/attacks-only', '/school/accounts', '/school/log', '/school/jobs', '/school/tablets',
+    '/school/kinds/create', '/record/{student}/{attack}/mirrored',
 ]);
 
 it('draws, records and exports', function (): void {
@@ -94,4 +121,42 @@ it('answers on the command line', function (string ...$words): void {
     ['fewest', '--rank=2', '--cover=0.1'],
     ['proof', '--at=2026-11-24'],
     ['draw', '--student=6', '--rung=4', '--seed=3', '--at=2026-11-24'],
+    ['plan', '--class=10'],
+    ['ready', '--student=6', '--rank=1', '--at=2026-11-24'],
+    ['season', '--test=12', '--at=2026-11-24'],
+    ['evidence', '--at=2026-11-24', '--answer=5'],
 ]);
+
+it('tells programs the same', function (string $path): void {
+    $this->getJson("/api/v1{$path}", [
+        'Authorization' => 'Bearer '.$this->hall->users()->firstOrFail()->createToken('x', ['read'])->plainTextToken,
+    ])->assertOk();
+})->with([
+    '/school', '/attacks', '/answers', '/coverage?rank=2', '/students', '/students/6/proofs', '/classes', '/tests',
+    '/reps', '/evidence', '/answers/5/check', '/attacks/3/situation', '/fewest?rank=1', '/students/6/draw?rung=2',
+    '/students/6/ready?rank=1', '/classes/10/plan', '/tests/12/season',
+]);
+
+it('takes over a starter, changes a class and marks a test', function (): void {
+    $starter = (new CatalogueReader())->read(
+        (string) file_get_contents(database_path('starters/leave-at-once.yaml')),
+        Format::Yaml,
+    );
+    $this->post('/school/starters/leave-at-once', [
+        'ranks' => array_fill_keys(array_column($starter->catalogue->ranks, 'id'), '2'),
+    ])->assertSessionHasNoErrors()->assertSessionHas('status');
+    expect($this->hall->attacks()->count())->toBe(2 + count($starter->catalogue->attacks));
+    foreach (['/wall', '/school/starters/leave-at-once'] as $path) {
+        $this->get($path)->assertOk();
+    }
+
+    $class = $this->hall->classes()->where('code', '10')->firstOrFail();
+    $this->put("/classes/{$class->id}/taught", ['version' => $class->version, 'answer' => '5', 'change' => 'teach'])
+        ->assertSessionHasNoErrors()
+        ->assertRedirect();
+    $this->put("/classes/{$class->id}/attendance", ['present' => $this->hall->students()->pluck('id')->all()])
+        ->assertSessionHasNoErrors();
+    expect($class->fresh()->teach)->toBe(['5']);
+    $this->get("/classes/{$class->id}")->assertOk()->assertSee('worth');
+    $this->get('/mat/plans')->assertOk();
+});
