@@ -15,6 +15,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Throwable;
 
 /** Makes a picture or a clip that was sent into one that can be shown: without place and time, and with a thumbnail. */
@@ -25,8 +26,15 @@ final class PrepareFootage implements ShouldBeUnique, ShouldQueue
     public int $timeout = 240;
     public int $uniqueFor = 240;
 
-    /** Once: what failed would fail again. */
-    public int $tries = 1;
+    /** What failed would fail again; what was ended with the machine is done once that is up again. */
+    public int $maxExceptions = 1;
+    public int $tries = 5;
+
+    /** Seconds after which what was ended is tried again. */
+    private const AGAIN = 5;
+
+    /** By which whoever ends the worker may end its programs too. */
+    private const SIGNALS = [SIGINT, SIGTERM, SIGHUP];
 
     public function __construct(public readonly int $footageId) {}
 
@@ -62,6 +70,13 @@ final class PrepareFootage implements ShouldBeUnique, ShouldQueue
         } catch (FootageRefused $refused) {
             report_if($refused->reason === 'no-program', $refused);
             $footage->fill(['state' => FootageState::Refused, 'reason' => $refused->reason]);
+        } catch (ProcessSignaledException $ended) {
+            if (! in_array($ended->getSignal(), self::SIGNALS, true)) {
+                throw $ended;
+            }
+            $this->release(self::AGAIN);
+
+            return;
         } finally {
             File::deleteDirectory($folder);
         }
