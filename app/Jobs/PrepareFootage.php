@@ -33,8 +33,8 @@ final class PrepareFootage implements ShouldBeUnique, ShouldQueue
     /** Seconds after which what was ended is tried again. */
     private const AGAIN = 5;
 
-    /** By which whoever ends the worker may end its programs too. */
-    private const SIGNALS = [SIGINT, SIGTERM, SIGHUP];
+    /** HUP, INT and TERM, by which whoever ends the worker may end its programs too. A web server has no names for them. */
+    private const SIGNALS = [1, 2, 15];
 
     public function __construct(public readonly int $footageId) {}
 
