@@ -33,7 +33,7 @@ final class PrepareFootage implements ShouldBeUnique, ShouldQueue
     /** Seconds after which what was ended is tried again. */
     private const AGAIN = 5;
 
-    /** HUP, INT and TERM, by which whoever ends the worker may end its programs too. A web server has no names for them. */
+    /** HUP, INT and TERM, which end the programs of a worker too; a web server has no names for them. */
     private const SIGNALS = [1, 2, 15];
 
     public function __construct(public readonly int $footageId) {}
