@@ -25,7 +25,7 @@ final readonly class ClassPlan
     /** @return list<string> ids of the answers that are drilled by somebody, each once */
     public function drilled(): array
     {
-        return array_values(array_unique(array_merge(...array_column($this->groups, 'drilled'))));
+        return Group::drilledBy($this->groups);
     }
 
     /** Minutes of all blocks of a kind. */

@@ -16,4 +16,14 @@ final readonly class Group
      *     classes that somebody of them may do
      */
     public function __construct(public array $students, public array $taught, public array $drilled = []) {}
+
+    /**
+     * @param list<self> $groups
+     *
+     * @return list<string> ids of the answers that are drilled by somebody of them, each once
+     */
+    public static function drilledBy(array $groups): array
+    {
+        return array_values(array_unique(array_merge(...array_column($groups, 'drilled'))));
+    }
 }

@@ -153,10 +153,9 @@ final readonly class Grouping
     private function differ(array $groups, array $young): bool
     {
         $ranks = array_unique(array_column($young, 'rank'));
-        $answers = array_unique(array_merge(...array_column($groups, 'drilled')));
 
         return array_any(
-            $answers,
+            Group::drilledBy($groups),
             fn (string $answer): bool => array_any(
                 $ranks,
                 fn (string $rank): bool => $this->rules->differ($answer, $rank),

@@ -80,9 +80,7 @@ final readonly class Planner
             $before->answers,
             intdiv(Block::minutesOf($blocks, BlockKind::Teach), $facts->habits->teach),
         );
-        $drilled = array_values(array_unique(array_merge(...array_column($groups, 'drilled'))));
-
-        $practice = $this->practice($students, $drilled);
+        $practice = $this->practice($students, Group::drilledBy($groups));
 
         return new ClassPlan(
             $blocks,

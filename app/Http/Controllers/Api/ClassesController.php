@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Models\School;
 use App\Models\Test;
 use App\Models\TrainingClass;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\JsonResponse;
 
 /** Classes and tests, for programs: the latest first, who came, and who goes for what. */
@@ -17,13 +20,7 @@ final class ClassesController
 
     public function classes(#[CurrentUser] User $user): JsonResponse
     {
-        $classes = $user->school
-            ->classes()
-            ->with('present')
-            ->orderByDesc('at')
-            ->orderByDesc('id')
-            ->limit(self::MAX)
-            ->get();
+        $classes = self::latest($user->school->classes())->with('present')->get();
 
         return response()->json([
             'classes' => $classes
@@ -49,13 +46,7 @@ final class ClassesController
 
     public function tests(#[CurrentUser] User $user): JsonResponse
     {
-        $tests = $user->school
-            ->tests()
-            ->with('rank', 'candidates')
-            ->orderByDesc('at')
-            ->orderByDesc('id')
-            ->limit(self::MAX)
-            ->get();
+        $tests = self::latest($user->school->tests())->with('rank', 'candidates')->get();
 
         return response()->json([
             'tests' => $tests
@@ -72,5 +63,17 @@ final class ClassesController
                 )
                 ->all(),
         ]);
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param HasMany<T, School> $all
+     *
+     * @return HasMany<T, School>
+     */
+    private static function latest(HasMany $all): HasMany
+    {
+        return $all->orderByDesc('at')->orderByDesc('id')->limit(self::MAX);
     }
 }
