@@ -285,6 +285,24 @@ describe('a class', () => {
     expect(mat.waits).toBe('');
   });
 
+  it('lets those meet under pressure who do not meet in what is drilled, where people come or leave', async () => {
+    mat.kit.students = [1, 2, 3, 4, 5, 6].map((id) => student(id));
+    const [course] = mat.kit.classes;
+    course.planned = [1, 2, 3, 4, 5];
+    course.rounds = {
+      drill: [[[1, 2], [3, 4, 5]], [[1, 3], [2, 4, 5]], [[1, 4], [2, 3, 5]]],
+      pressure: [[[1, 2], [3, 4, 5]], [[1, 5], [2, 3, 4]]],
+    };
+    await open();
+    // Six people have fifteen pairs: three rounds of one, two of the other, and nobody meets twice.
+    await mat.tapPerson({ currentTarget: { value: '6', checked: true } });
+    const { drill, pressure } = mat.lesson.rounds;
+    expect(new Set([...pairsOf(drill), ...pairsOf(pressure)]).size).toBe(15);
+    // The plan of five has them meet twice: it is still what comes where all are as planned again.
+    await mat.tapPerson({ currentTarget: { value: '6', checked: false } });
+    expect(mat.lesson.rounds).toEqual(course.rounds);
+  });
+
   it('runs on while one pair is called in front of all, and ends after it', async () => {
     await open();
     mat.pause();

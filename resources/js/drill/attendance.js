@@ -54,36 +54,39 @@ export default {
 
   // The coming rounds anew for those who are here now; in the one that runs all who stay work on.
   remake() {
-    const { planned, against: costs = [], stepsIn } = this.course;
-    const met = { today: new Set(this.lesson.met), against: against(planned, costs) };
+    const { planned, against: costs = [] } = this.course;
+    const [met, soon] = [new Set(this.lesson.met), new Set()];
     const made = { ...this.lesson.rounds };
     for (const kind of PRACTICE) {
-      const isApart = this.apartIn(kind);
       const keeps = kind === this.block?.kind ? this.lesson.round + 1 : 0;
       const past = made[kind].slice(0, keeps);
-      if (keeps > 0) past[keeps - 1] = without(this.running(), (id) => this.isHere(id), isApart, stepsIn);
-      keysOf(past).forEach((pair) => met.today.add(pair));
-      const here = inOrder(this.lesson.here);
-      const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${here.join(' ')}`);
-      const [young, grown] = [true, false].map((apart) =>
-        rounds(
-          here.filter((id) => isApart(id) === apart),
-          made[kind].length - keeps,
-          met,
-          chance,
-          stepsIn,
-        ),
-      );
-      made[kind] = [
-        ...past,
-        ...(this.asPlanned(kind, keeps, met.today) ??
-          evenly(
-            grown.map((together, round) => [...young[round], ...together]),
-            past,
-          )),
-      ];
+      if (keeps > 0)
+        past[keeps - 1] = without(this.running(), (id) => this.isHere(id), this.apartIn(kind), this.course.stepsIn);
+      keysOf(past).forEach((pair) => met.add(pair));
+      const asPlanned = this.asPlanned(kind, keeps, met);
+      const speaks = { today: new Set([...met, ...soon]), against: against(planned, costs) };
+      const coming = asPlanned ?? evenly(this.pairedAnew(kind, keeps, speaks), past);
+      // What is drilled as planned does not speak against the plan of what is pressed later, which may have to repeat.
+      keysOf(coming).forEach((pair) => (asPlanned ? soon : met).add(pair));
+      made[kind] = [...past, ...coming];
     }
     this.lesson.rounds = made;
+  },
+
+  pairedAnew(kind, keeps, speaks) {
+    const isApart = this.apartIn(kind);
+    const here = inOrder(this.lesson.here);
+    const chance = alea(`${this.lesson.seed} ${kind} ${keeps} ${here.join(' ')}`);
+    const [young, grown] = [true, false].map((apart) =>
+      rounds(
+        here.filter((id) => isApart(id) === apart),
+        this.lesson.rounds[kind].length - keeps,
+        speaks,
+        chance,
+        this.course.stepsIn,
+      ),
+    );
+    return grown.map((together, round) => [...young[round], ...together]);
   },
 
   // Whether somebody is of the circle of those under 16, where they have one.
