@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Leaving;
@@ -55,6 +56,7 @@ final class School extends Model
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false,
         'half_life' => ProofStandard::HALF_LIFE,
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
+        'latest' => ProofStandard::LATEST, 'turning' => AnswerStandard::TURNING, 'force' => '{}', 'test_untried' => '{}',
         'effect_times' => '{}', 'class_habits' => '{}', 'test_pass' => 80, 'test_ready' => 85,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
@@ -65,6 +67,7 @@ final class School extends Model
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
             'credit_recovered' => 'float', 'test_pass' => 'float', 'test_ready' => 'float',
             'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
+            'latest' => 'integer', 'turning' => 'float', 'force' => Json::MAP, 'test_untried' => Json::MAP,
             'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'class_habits' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
             'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',
         ];
@@ -77,8 +80,22 @@ final class School extends Model
             $this->share,
             $this->half_life,
             new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered),
-            new TestStandard($this->test_pass / 100, $this->test_ready / 100),
+            new TestStandard($this->test_pass / 100, $this->test_ready / 100, $this->untried()),
+            $this->latest,
         );
+    }
+
+    /** @return array{full: float, half: float, none: float} what cannot be read is as usual */
+    private function untried(): array
+    {
+        $kept = $this->test_untried;
+        $weight = static fn (string $credit): float => is_numeric($kept[$credit] ?? null)
+            && $kept[$credit] >= TestStandard::MIN_UNTRIED
+            && $kept[$credit] <= TestStandard::MAX_UNTRIED
+            ? (float) $kept[$credit]
+            : TestStandard::UNTRIED[$credit];
+
+        return ['full' => $weight('full'), 'half' => $weight('half'), 'none' => $weight('none')];
     }
 
     /** How it divides its classes; what cannot be read is as usual. */

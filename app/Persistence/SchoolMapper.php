@@ -12,6 +12,7 @@ use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
@@ -103,6 +104,13 @@ final readonly class SchoolMapper
                     static fn (): EffectTimes => self::effects(Json::strict($school, 'effect_times')),
                     new EffectTimes(),
                 ),
+                $school->turning,
+                $reader->setting(
+                    $school,
+                    'force',
+                    static fn (): ForceLevels => self::force(Json::strict($school, 'force')),
+                    new ForceLevels(),
+                ),
             ),
         );
     }
@@ -130,6 +138,25 @@ final readonly class SchoolMapper
         );
 
         return new EffectTimes(...$seconds);
+    }
+
+    /** @param array<array-key, mixed> $values levels by hazard, and by what an attacker wants */
+    private static function force(array $values): ForceLevels
+    {
+        $levels = static function (string $key, array $usual) use ($values): array {
+            $kept = array_intersect_key(is_array($values[$key] ?? null) ? $values[$key] : [], $usual);
+            foreach ($kept as $word => $level) {
+                is_int($level) && $level >= 0 && $level <= ForceLevels::MAX
+                    ?: throw UnreadableValue::unknown((string) $word, $level, implode(', ', range(0, ForceLevels::MAX)));
+            }
+
+            return [...$usual, ...$kept];
+        };
+
+        return new ForceLevels(
+            $levels('hazards', ForceLevels::HAZARDS),
+            $levels('allowed', ForceLevels::ALLOWED),
+        );
     }
 
     private static function stature(mixed $metres): float

@@ -12,13 +12,4 @@ enum Intent: string
     case Choke = 'choke';
     case Strike = 'strike';
     case TakeDown = 'take-down';
-
-    /** The highest level of hazard that answers it in proportion; a threat allows 1. */
-    public function allows(): int
-    {
-        return match ($this) {
-            self::Move, self::Pin => 2,
-            self::Strike, self::Choke, self::TakeDown => 3,
-        };
-    }
 }

@@ -15,7 +15,6 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\Destination;
 use StoneDrill\Core\Floor\Frame;
 use StoneDrill\Core\Floor\Run;
-use StoneDrill\Core\Floor\Setting;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Technique\Beat;
 use StoneDrill\Core\Technique\Beats;
@@ -124,13 +123,7 @@ final readonly class Examiner
         float $pace,
         bool $seesThreats,
     ): array {
-        $setting = new Setting(
-            $pace,
-            $attack->briefing->recoil,
-            $this->standards->school->asks->tolerance,
-            seesThreats: $seesThreats,
-            times: $this->standards->school->asks->effects,
-        );
+        $setting = $this->standards->setting($attack, $pace, $seesThreats);
         $simulation = new Simulation($attack->kind, $attack->on($side), $bodies, $setting);
         $read = $this->asRead($answer);
 
@@ -339,12 +332,7 @@ final readonly class Examiner
             $attack->kind,
             $attack->on($side),
             $bodies,
-            new Setting(
-                $pace,
-                $attack->briefing->recoil,
-                $this->standards->school->asks->tolerance,
-                times: $this->standards->school->asks->effects,
-            ),
+            $this->standards->setting($attack, $pace),
         );
         $line = array_map(
             static fn (Beat $beat): Beat => $beat->withoutBranches(),

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Checks;
 
-use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Curriculum\CheckId;
-use StoneDrill\Core\Floor\Threat;
 use StoneDrill\Core\Text;
 
 /** More force than the attack calls for. */
 final readonly class Force implements Check
 {
-    /** What a threat allows. */
-    private const THREAT = 1;
-
     public function rule(): Rule
     {
         return new Rule(CheckId::Force, Severity::Note);
@@ -22,11 +17,12 @@ final readonly class Force implements Check
 
     public function find(Trial $trial): iterable
     {
-        $allowed = $trial->attack->kind->family === Family::Threat ? self::THREAT : $trial->facets->intent->allows();
+        $force = $trial->standards->school->asks->force;
+        $allowed = $force->allows($trial->attack->kind, $trial->facets->intent);
         $worst = null;
         foreach ($trial->run->frames as $frame) {
             foreach ($frame->beat === null ? [] : Hazards::ofBeat($frame->beat) as $hazard) {
-                if ($hazard->level() > $allowed && ($worst === null || $hazard->level() > $worst[1]->level())) {
+                if ($force->of($hazard) > max($allowed, $worst === null ? 0 : $force->of($worst[1]))) {
                     $worst = [$frame, $hazard];
                 }
             }
@@ -34,7 +30,7 @@ final readonly class Force implements Check
         if ($worst !== null) {
             yield $this->rule()->at($worst[0], [
                 'hazard' => $worst[1]->text(),
-                'level' => $worst[1]->level(),
+                'level' => $force->of($worst[1]),
                 'intent' => Text::of("attack.intents.{$trial->facets->intent->value}"),
                 'allowed' => $allowed,
             ]);

@@ -12,6 +12,7 @@ use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Rank;
 use StoneDrill\Core\Curriculum\Rung;
 use StoneDrill\Core\Curriculum\School;
+use StoneDrill\Core\Floor\Setting;
 
 /** What a school measures its answers by: its doctrine, policy, ranks, and the other answers. */
 final readonly class Standards
@@ -84,6 +85,25 @@ final readonly class Standards
     public function attack(string $id): ?Attack
     {
         return $this->attacks[$id] ?? null;
+    }
+
+    /**
+     * How an answer to an attack is run.
+     *
+     * @param bool $seesThreats whether the frames tell which of the attacker's weapons reach
+     */
+    public function setting(Attack $attack, float $pace = 1.0, bool $seesThreats = true): Setting
+    {
+        $asks = $this->school->asks;
+
+        return new Setting(
+            $pace,
+            $attack->briefing->recoil,
+            $asks->tolerance,
+            seesThreats: $seesThreats,
+            times: $asks->effects,
+            turning: $asks->turning,
+        );
     }
 
     /** Bits of choice among the families of attack that students of a rank need: log2 of their number. */

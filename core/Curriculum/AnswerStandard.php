@@ -15,11 +15,23 @@ final readonly class AnswerStandard
     /** The most that a school may allow. */
     public const MAX_TOLERANCE = 0.5;
 
-    /** @param float $tolerance metres by which a figure may be short and still be close */
+    /** Degrees a second that an attacker turns toward the defender. */
+    public const TURNING = 120.0;
+
+    public const MIN_TURNING = 10.0;
+
+    public const MAX_TURNING = 720.0;
+
+    /**
+     * @param float $tolerance metres by which a figure may be short and still be close
+     * @param float $turning   degrees a second that an attacker turns toward the defender
+     */
     public function __construct(
         public float $tolerance = self::TOLERANCE,
         public Reaction $reaction = new Reaction(),
         public Leaving $leaving = Leaving::Always,
         public EffectTimes $effects = new EffectTimes(),
+        public float $turning = self::TURNING,
+        public ForceLevels $force = new ForceLevels(),
     ) {}
 }

@@ -23,17 +23,6 @@ enum Hazard: string
     case Choke = 'choke';
     case Contact = 'contact';
 
-    /** How far it can go: 1 little to 4 for life; contact itself has none. */
-    public function level(): int
-    {
-        return match ($this) {
-            self::Contact => 0,
-            self::WristLock, self::Fingers, self::HeadContact, self::Fall => 2,
-            self::ElbowLock, self::Neck, self::Knee, self::GroundImpact => 3,
-            self::Throat, self::Eyes, self::Spine, self::Choke => 4,
-        };
-    }
-
     /** What is done, as part of a sentence. */
     public function text(): Text
     {

@@ -13,6 +13,13 @@ final readonly class ProofStandard
     /** Days after which a rep weighs half. */
     public const HALF_LIFE = 60.0;
 
+    /** How many of the latest counted reps of a cell are read. */
+    public const LATEST = 12;
+
+    public const MIN_LATEST = 3;
+
+    public const MAX_LATEST = 30;
+
     public const MIN_HALF_LIFE = 7.0;
 
     public const MAX_HALF_LIFE = 730.0;
@@ -22,5 +29,6 @@ final readonly class ProofStandard
         public float $halfLife = self::HALF_LIFE,
         public Credits $credits = new Credits(),
         public TestStandard $test = new TestStandard(),
+        public int $latest = self::LATEST,
     ) {}
 }

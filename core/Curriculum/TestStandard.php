@@ -10,9 +10,22 @@ final readonly class TestStandard
     public const PASS = 0.8;
     public const READY = 0.85;
 
+    /** What is thought of an item that was never tried, worth one try: chances of full, half and no credit. */
+    public const UNTRIED = ['full' => 0.5, 'half' => 0.25, 'none' => 0.25];
+
+    /** The least and the most that each may weigh. */
+    public const MIN_UNTRIED = 0.01;
+
+    public const MAX_UNTRIED = 10.0;
+
     /**
      * @param float $pass  share of all credit with which it is passed
      * @param float $ready chance to pass from which somebody is ready
+     * @param array{full: float, half: float, none: float} $untried weights of each credit before the first try
      */
-    public function __construct(public float $pass = self::PASS, public float $ready = self::READY) {}
+    public function __construct(
+        public float $pass = self::PASS,
+        public float $ready = self::READY,
+        public array $untried = self::UNTRIED,
+    ) {}
 }

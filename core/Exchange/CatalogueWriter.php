@@ -17,6 +17,7 @@ use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Footage;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Mistake;
@@ -109,6 +110,7 @@ final readonly class CatalogueWriter
                 'typical' => $school->statures->typical,
                 'share' => $school->proof->share,
                 'half_life' => $school->proof->halfLife === ProofStandard::HALF_LIFE ? null : $school->proof->halfLife,
+                'latest' => $school->proof->latest === ProofStandard::LATEST ? null : $school->proof->latest,
                 'credits' => $school->proof->credits->isUsual() ? null : (array) $school->proof->credits,
                 'test' => $school->proof->test == new TestStandard() ? null : (array) $school->proof->test,
                 'tolerance' => $asks->tolerance === AnswerStandard::TOLERANCE ? null : $asks->tolerance,
@@ -119,6 +121,8 @@ final readonly class CatalogueWriter
                     ? null
                     : (array) $school->conventions->classes,
                 'effects' => $asks->effects->isUsual() ? null : (array) $asks->effects,
+                'turning' => $asks->turning === AnswerStandard::TURNING ? null : $asks->turning,
+                'force' => $asks->force == new ForceLevels() ? null : (array) $asks->force,
                 'leaving' => $asks->leaving === Leaving::Always ? null : $asks->leaving->value,
                 'hole_factors' => $school->holeFactors ?: null,
                 'policy' => $policy,

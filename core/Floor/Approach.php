@@ -20,9 +20,6 @@ final readonly class Approach
     /** Share of the attacker's stature by which a hold that moves carries both in a beat. */
     private const CARRY = 0.15;
 
-    /** Degrees a second that the attacker turns. */
-    public const TURN = 120.0;
-
     /** Share of the attacker's stature that a threat walks in a beat, and the nearest it comes, in metres. */
     private const WALK = 0.25;
     private const NEAREST = 0.6;
@@ -145,7 +142,7 @@ final readonly class Approach
             $scene->attackerFacing = Angle::turned(
                 $scene->attackerFacing,
                 Angle::round($scene->bearingToAttacker() + 180),
-                self::TURN * $log->seconds,
+                $this->setting->turning * $log->seconds,
             );
             if ($this->kind->start === Start::Threat && ! $scene->attackerPosture->fixesFeet()) {
                 $scene->moveAttacker(

@@ -47,7 +47,7 @@ final readonly class BeatRunner
         );
         $this->controls = new Controls($spots, $striker, new Grasper($spots));
         $this->effects = new Effects($kind, $facets, $spots, $setting->times);
-        $this->framing = new Framing($bodies, $spots, $striker);
+        $this->framing = new Framing($bodies, $spots, $striker, $setting->turning);
         $this->cells = new StepCells(
             $bodies,
             $setting,

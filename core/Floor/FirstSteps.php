@@ -21,7 +21,12 @@ use StoneDrill\Core\Technique\Verb;
  */
 final readonly class FirstSteps
 {
-    public function __construct(private Kind $kind, private Facets $facets, private Bodies $bodies) {}
+    public function __construct(
+        private Kind $kind,
+        private Facets $facets,
+        private Bodies $bodies,
+        private Setting $setting = new Setting(),
+    ) {}
 
     /** The strike that is asked for where none is named. */
     public static function usualStrike(): Action
@@ -39,7 +44,7 @@ final readonly class FirstSteps
      */
     public function best(Action $strike): array
     {
-        $simulation = new Simulation($this->kind, $this->facets, $this->bodies);
+        $simulation = new Simulation($this->kind, $this->facets, $this->bodies, $this->setting);
         $steps = [];
         foreach (
             [

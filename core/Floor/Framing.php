@@ -13,7 +13,13 @@ use StoneDrill\Core\Technique\Condition;
 /** What of a scene is kept as the frame of a beat. */
 final readonly class Framing
 {
-    public function __construct(private Bodies $bodies, private Spots $spots, private Striker $striker) {}
+    /** @param float $turning degrees a second that the attacker turns toward the defender */
+    public function __construct(
+        private Bodies $bodies,
+        private Spots $spots,
+        private Striker $striker,
+        private float $turning,
+    ) {}
 
     /**
      * @param bool $withThreats whether what the attacker could do next is looked for; without it, where both are is
@@ -74,7 +80,7 @@ final readonly class Framing
                 abs($off) < 90
                     && $distance < Weapons::FIST * $this->bodies->attacker
                     && abs($distance * sin(deg2rad($off))) < Joint::Shoulder->lateral() * $this->bodies->attacker,
-                abs($off) / Approach::TURN,
+                abs($off) / $this->turning,
             ),
             new Fists($withThreats ? $this->striker->fistReach($scene) : null, Weapons::fistMargin($scene)),
             $withThreats ? Weapons::free($scene) : [],

@@ -6,6 +6,7 @@ namespace StoneDrill\Core\Proof;
 
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\ProofStandard;
+use StoneDrill\Core\Curriculum\TestStandard;
 
 /** The figures that a school may set for what counts as proven. */
 final readonly class ProofRules
@@ -27,11 +28,13 @@ final readonly class ProofRules
     /**
      * @param positive-int $window   how many of the latest counted reps are read
      * @param float        $halfLife days after which a rep weighs half
+     * @param array{full: float, half: float, none: float} $untried weights of each credit before the first try
      */
     public function __construct(
-        public int $window = 12,
+        public int $window = ProofStandard::LATEST,
         public float $halfLife = ProofStandard::HALF_LIFE,
         public Credits $credits = new Credits(),
+        public array $untried = TestStandard::UNTRIED,
     ) {}
 
     /** What a try counts for, from 0 to 1; null where it does not count. */
@@ -60,17 +63,23 @@ final readonly class ProofRules
 
     public static function of(ProofStandard $standard): self
     {
-        return new self(halfLife: $standard->halfLife, credits: $standard->credits);
+        return new self(
+            max(1, $standard->latest),
+            $standard->halfLife,
+            $standard->credits,
+            $standard->test->untried,
+        );
     }
 
     /**
-     * A number that is another one whenever other figures, or another version of the rules, would keep something else.
+     * A number that is another one whenever other figures, or another version of the rules, would keep something else;
+     * what is thought of what was never tried is not kept.
      *
      * @return int the version itself by the usual figures
      */
     public function mark(): int
     {
-        if ($this == new self()) {
+        if ($this == new self(untried: $this->untried)) {
             return self::VERSION;
         }
         $credits = $this->credits->isUsual() ? '' : ' '.implode(' ', (array) $this->credits);

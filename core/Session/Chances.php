@@ -12,9 +12,6 @@ use StoneDrill\Core\Proof\ProofRules;
  */
 final readonly class Chances
 {
-    /** What is thought of somebody who was never tried, worth one try. */
-    private const PRIOR = ['full' => 0.5, 'half' => 0.25, 'none' => 0.25];
-
     private const DAY = 86_400;
 
     public function __construct(public float $full, public float $half, public float $none) {}
@@ -58,7 +55,7 @@ final readonly class Chances
      */
     private static function counts(array $tries, int $rung, int $at, ProofRules $rules): array
     {
-        $counts = self::PRIOR;
+        $counts = $rules->untried;
         foreach ($tries as [$then, $of, $credit]) {
             $weight = 2 ** (-intdiv(max(0, $at - $then), self::DAY) / $rules->halfLife);
             match (true) {

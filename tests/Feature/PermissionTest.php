@@ -228,6 +228,7 @@ const ROUTES = [
     'settings.bodies' => ['put', '/school/settings/bodies', HEAD],
     'settings.credits' => ['put', '/school/settings/credits', HEAD],
     'settings.classes' => ['put', '/school/settings/classes', HEAD],
+    'settings.force' => ['put', '/school/settings/force', HEAD],
     'settings.effects' => ['put', '/school/settings/effects', HEAD],
     'settings.tests' => ['put', '/school/settings/tests', HEAD],
     'settings.weights' => ['put', '/school/settings/weights', HEAD],

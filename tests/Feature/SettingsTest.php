@@ -10,6 +10,13 @@ use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 use Tests\Feature\BeginningFixture;
 
+/* As the page of rules has them. */
+const FORCE = [
+    'wrist-lock' => 2, 'elbow-lock' => 3, 'fingers' => 2, 'neck' => 3, 'throat' => 4, 'eyes' => 4, 'spine' => 4,
+    'knee' => 3, 'head-contact' => 2, 'fall' => 2, 'ground-impact' => 3, 'choke' => 4,
+];
+const ALLOWED = ['move' => 2, 'pin' => 2, 'strike' => 3, 'take-down' => 3, 'choke' => 4, 'threat' => 1];
+
 beforeEach(function (): void {
     $this->hall = $this->school();
     $this->actingAs($this->person($this->hall, Role::Head));
@@ -70,7 +77,13 @@ it('saves each section, says it in the file, and resets it', function (
         ['small', 0.075, ['child' => 1.2, 'small' => 1.5, 'medium' => 1.7, 'large' => 1.9]],
         ['medium', 0.05, ['child' => 1.25, 'small' => 1.52, 'medium' => 1.68, 'large' => 1.85]],
     ],
-    'times' => ['times', ['half_life' => '45'], fn ($school): float => $school->proof->halfLife, 45.0, 60.0],
+    'times' => [
+        'times',
+        ['half_life' => '45', 'latest' => '8'],
+        fn ($school): array => [$school->proof->halfLife, $school->proof->latest],
+        [45.0, 8],
+        [60.0, 12],
+    ],
     'reacting' => [
         'times',
         ['reaction_base' => '0.3', 'reaction_per_bit' => '0.12'],
@@ -80,10 +93,13 @@ it('saves each section, says it in the file, and resets it', function (
     ],
     'effects' => [
         'effects',
-        ['effect_times' => ['folded' => '2', 'turned' => '0.5', 'kneeling' => '2', 'dropped' => '4.5']],
-        fn ($school): array => (array) $school->asks->effects,
-        ['folded' => 2.0, 'turned' => 0.5, 'kneeling' => 2.0, 'dropped' => 4.5],
-        ['folded' => 1.5, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0],
+        [
+            'effect_times' => ['folded' => '2', 'turned' => '0.5', 'kneeling' => '2', 'dropped' => '4.5'],
+            'turning' => '90.5',
+        ],
+        fn ($school): array => [...(array) $school->asks->effects, 'turning' => $school->asks->turning],
+        ['folded' => 2.0, 'turned' => 0.5, 'kneeling' => 2.0, 'dropped' => 4.5, 'turning' => 90.5],
+        ['folded' => 1.5, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 3.0, 'turning' => 120.0],
     ],
     'classes' => [
         'classes',
@@ -122,10 +138,21 @@ it('saves each section, says it in the file, and resets it', function (
     ],
     'tests' => [
         'tests',
-        ['test_pass' => '75.5', 'test_ready' => '90'],
+        [
+            'test_pass' => '75.5',
+            'test_ready' => '90',
+            'test_untried' => ['full' => '1', 'half' => '0.25', 'none' => '1.5'],
+        ],
         fn ($school): array => (array) $school->proof->test,
-        ['pass' => 0.755, 'ready' => 0.9],
-        ['pass' => 0.8, 'ready' => 0.85],
+        ['pass' => 0.755, 'ready' => 0.9, 'untried' => ['full' => 1.0, 'half' => 0.25, 'none' => 1.5]],
+        ['pass' => 0.8, 'ready' => 0.85, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 0.25]],
+    ],
+    'force' => [
+        'force',
+        ['hazards' => [...FORCE, 'neck' => '4'], 'allowed' => [...ALLOWED, 'threat' => '0']],
+        fn ($school): array => (array) $school->asks->force,
+        ['hazards' => [...FORCE, 'neck' => 4], 'allowed' => [...ALLOWED, 'threat' => 0]],
+        ['hazards' => FORCE, 'allowed' => ALLOWED],
     ],
     'scope' => [
         'scope',
@@ -407,6 +434,17 @@ it('tells how many would be held if a scrape counted for something else, and cou
     $this->delete('/school/settings/credits');
     $this->get('/people/'.$student->id)->assertSee('0 of');
     $this->put('/school/settings/credits', [...$credits, 'credit_arm' => '0.7'])->assertSessionHasErrors('credit_arm');
+});
+
+it('takes no level beyond those there are, keeps what was typed, and names where', function (): void {
+    $this->put('/school/settings/force', ['hazards' => [...FORCE, 'neck' => '5'], 'allowed' => ALLOWED])
+        ->assertSessionHasErrors(['hazards.neck' => 'How far a hazard can go must be between 0 and 4.']);
+    $this->get('/school/settings')->assertSee('value="5"', false);
+    $this->put('/school/settings/force', ['hazards' => FORCE, 'allowed' => array_slice(ALLOWED, 1)])
+        ->assertSessionHasErrors('allowed.move');
+    $this->put('/school/settings/force', ['hazards' => FORCE, 'allowed' => [...ALLOWED, 'talk' => '1']])
+        ->assertSessionHasNoErrors();
+    expect($this->hall->fresh()->force)->toBe(['hazards' => FORCE, 'allowed' => ALLOWED]);
 });
 
 it('takes no effect that lasts for nothing, and none that it does not know', function (): void {

@@ -145,6 +145,7 @@ it('takes the usual where a setting cannot be read, and says so', function (arra
     'a policy that is a text' => [['policy' => '"x"'], 'policy'],
     'sizes that are a text' => [['sizes' => '"x"'], 'sizes'],
     'an effect that lasts for ever' => [['effect_times' => '{"folded":9999}'], 'effects'],
+    'a hazard beyond all' => [['force' => '{"hazards":{"neck":9}}'], 'force'],
     'a giant' => [['sizes' => '{"giant":99}'], 'sizes'],
     'a typical size of none' => [['typical' => 'giant'], 'typical'],
     'own words that are numbers' => [['aliases' => '{"verbs":{"x":1}}'], 'own words'],

@@ -12,6 +12,7 @@ use App\View\Workbench\BenchSettings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Floor\FirstStep;
 use StoneDrill\Core\Floor\FirstSteps;
 use StoneDrill\Core\Technique\Beats;
@@ -41,7 +42,12 @@ final readonly class FirstStepsController
             return view('workbench.first-steps', ['steps' => null, 'wanted' => $wanted]);
         }
         $printer = new Printer($catalogue->school->vocabulary());
-        $steps = (new FirstSteps($core->kind, $core->on($settings->side), $settings->bodies))->best($strike);
+        $steps = (new FirstSteps(
+            $core->kind,
+            $core->on($settings->side),
+            $settings->bodies,
+            Standards::of($catalogue)->setting($core),
+        ))->best($strike);
 
         return view('workbench.first-steps', [
             'wanted' => $printer->action($strike),

@@ -13,6 +13,7 @@ use App\Http\Requests\Settings\BodiesRequest;
 use App\Http\Requests\Settings\ClassesRequest;
 use App\Http\Requests\Settings\CreditsRequest;
 use App\Http\Requests\Settings\EffectsRequest;
+use App\Http\Requests\Settings\ForceRequest;
 use App\Http\Requests\Settings\NamesRequest;
 use App\Http\Requests\Settings\ScopeRequest;
 use App\Http\Requests\Settings\TestsRequest;
@@ -49,7 +50,7 @@ final readonly class SettingsController
     /** In the order in which they are shown. */
     public const SECTIONS = [
         'general', 'doctrine', 'bodies', 'weights', 'times', 'effects', 'credits', 'classes', 'tests', 'scope', 'policy',
-        'names', 'words',
+        'force', 'names', 'words',
     ];
 
     /** What each section has where a school says nothing, by column. */
@@ -60,19 +61,21 @@ final readonly class SettingsController
         'weights' => ['share' => ProofStandard::SHARE, 'hole_factors' => []],
         'times' => [
             'half_life' => ProofStandard::HALF_LIFE,
+            'latest' => ProofStandard::LATEST,
             'reaction_base' => Reaction::BASE,
             'reaction_per_bit' => Reaction::PER_BIT,
         ],
-        'effects' => ['effect_times' => []],
+        'effects' => ['effect_times' => [], 'turning' => AnswerStandard::TURNING],
         'classes' => ['class_habits' => []],
         'credits' => [
             'credit_arm' => Credits::USUAL,
             'credit_body' => Credits::USUAL,
             'credit_recovered' => Credits::USUAL,
         ],
-        'tests' => ['test_pass' => 80, 'test_ready' => 85],
+        'tests' => ['test_pass' => 80, 'test_ready' => 85, 'test_untried' => []],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
+        'force' => ['force' => []],
         'names' => ['nouns' => []],
         'words' => ['aliases' => []],
     ];
@@ -109,6 +112,7 @@ final readonly class SettingsController
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
             'effects' => (array) $core->asks->effects,
+            'asks' => $core->asks,
             'habits' => $core->conventions->classes,
             'shares' => array_map(
                 static fn (float $share): int => (int) round(100 * $share),
@@ -186,6 +190,11 @@ final readonly class SettingsController
     public function policy(PolicyRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         return $this->save($request, $user->school, 'policy', $request->columns());
+    }
+
+    public function force(ForceRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->save($request, $user->school, 'force', $request->columns());
     }
 
     public function words(WordsRequest $request, #[CurrentUser] User $user): RedirectResponse

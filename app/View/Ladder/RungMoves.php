@@ -158,7 +158,7 @@ final readonly class RungMoves
                 ),
                 $school->id,
                 $until?->format('Y-m-d H:i:sP'),
-                (new ProofRules())->window,
+                ProofRules::of($school->proofStandard())->window,
             ],
         );
         $mistakes = [];

@@ -107,10 +107,11 @@ final readonly class SettingChange
     private static function held(School $school, Catalogue $catalogue, Catalogue $other): array
     {
         $rules = ProofRules::of($other->school->proof);
-        $areCounted = $rules->credits == $catalogue->school->proof->credits;
-        if ($rules == ProofRules::of($catalogue->school->proof)) {
+        $before = ProofRules::of($catalogue->school->proof);
+        if ($rules->mark() === $before->mark()) {
             return [];
         }
+        $areCounted = $rules->credits == $before->credits && $rules->window === $before->window;
         if (! $areCounted && DB::table('proof_windows')->where('school_id', $school->id)->count() > self::MAX_TRIED) {
             return [__('settings.preview.held-later')];
         }
@@ -130,7 +131,7 @@ final readonly class SettingChange
                     : 0;
             }
         }
-        // What a try counts for is kept with it.
+        // What a try counts for is kept with it, and none but the latest are.
         foreach ($areCounted ? [] : (new WindowBook($school, $other))->unkept($at) as $student => $windows) {
             foreach (isset($goals[$student]) ? $windows : [] as $window) {
                 $then += (int) $window->holds($goals[$student], $at);

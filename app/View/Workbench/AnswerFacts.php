@@ -70,7 +70,7 @@ final readonly class AnswerFacts
             array_map(
                 static fn (Hazard $hazard): string => __('answers.facts.hazard', [
                     'hazard' => say($hazard->text()),
-                    'level' => $hazard->level(),
+                    'level' => $catalogue->school->asks->force->of($hazard),
                 ]),
                 $hazards,
             ),

@@ -9,7 +9,6 @@ use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Standards;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Floor\FirstSteps;
-use StoneDrill\Core\Floor\Setting;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Floor\StepField;
 use StoneDrill\Core\Technique\Action;
@@ -54,22 +53,14 @@ final readonly class StepPage
         $wanted = self::strike($catalogue, trim($strike));
         $this->strike = $wanted === null ? '' : $printer->action($wanted);
         $facets = $attack->on($settings->side);
-        $simulation = new Simulation(
-            $attack->kind,
-            $facets,
-            $settings->bodies,
-            new Setting(
-                1.0,
-                $attack->briefing->recoil,
-                $catalogue->school->asks->tolerance,
-                times: $catalogue->school->asks->effects,
-            ),
-        );
+        $standards = Standards::of($catalogue);
+        $setting = $standards->setting($attack);
+        $simulation = new Simulation($attack->kind, $facets, $settings->bodies, $setting);
         $this->field = $simulation->field($beats, $this->at, $wanted);
-        $run = $meeting->run(new Examiner(Standards::of($catalogue)));
+        $run = $meeting->run(new Examiner($standards));
         $line = [$run->start, ...$run->mainLine];
         $best = $this->at === 0 && $wanted !== null
-            ? (new FirstSteps($attack->kind, $facets, $settings->bodies))->best($wanted)
+            ? (new FirstSteps($attack->kind, $facets, $settings->bodies, $setting))->best($wanted)
             : [];
         $this->picture = new FieldPicture(
             $this->field,

@@ -7,6 +7,7 @@ namespace StoneDrill\Core\Exchange\Reading;
 use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Credits;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
@@ -19,7 +20,8 @@ final readonly class StandardsSection
 {
     /** What of that section is read here. */
     public const KEYS = [
-        'share', 'half_life', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'class',
+        'share', 'half_life', 'latest', 'credits', 'test', 'tolerance', 'reaction', 'leaving', 'effects', 'turning', 'force',
+        'class',
     ];
 
     public function __construct(private Fields $school) {}
@@ -36,6 +38,12 @@ final readonly class StandardsSection
             ) ?? ProofStandard::HALF_LIFE,
             $this->credits(),
             $this->test(),
+            $this->school->wholeOr(
+                'latest',
+                ProofStandard::LATEST,
+                ProofStandard::MIN_LATEST,
+                ProofStandard::MAX_LATEST,
+            ),
         );
     }
 
@@ -47,6 +55,13 @@ final readonly class StandardsSection
             $this->reaction(),
             $this->school->word('leaving', Leaving::class, Leaving::Always),
             $this->effects(),
+            $this->school->numberOr(
+                'turning',
+                AnswerStandard::TURNING,
+                AnswerStandard::MIN_TURNING,
+                AnswerStandard::MAX_TURNING,
+            ) ?? AnswerStandard::TURNING,
+            $this->force(),
         );
     }
 
@@ -85,11 +100,19 @@ final readonly class StandardsSection
 
     private function test(): TestStandard
     {
-        $of = $this->part('test', ['pass', 'ready']);
+        $of = $this->part('test', ['pass', 'ready', 'untried']);
+        $by = $of?->has('untried') === true ? $of->map('untried', array_keys(TestStandard::UNTRIED)) : null;
+        $weight = static fn (string $credit): float => $by?->numberOr(
+            $credit,
+            TestStandard::UNTRIED[$credit],
+            TestStandard::MIN_UNTRIED,
+            TestStandard::MAX_UNTRIED,
+        ) ?? TestStandard::UNTRIED[$credit];
 
         return new TestStandard(
             $of?->numberOr('pass', TestStandard::PASS, 0.01, 1) ?? TestStandard::PASS,
             $of?->numberOr('ready', TestStandard::READY, 0.01, 1) ?? TestStandard::READY,
+            ['full' => $weight('full'), 'half' => $weight('half'), 'none' => $weight('none')],
         );
     }
 
@@ -100,6 +123,24 @@ final readonly class StandardsSection
         return new Reaction(
             $of?->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE,
             $of?->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT,
+        );
+    }
+
+    private function force(): ForceLevels
+    {
+        $of = $this->part('force', ['hazards', 'allowed']);
+        $levels = static function (string $key, array $usual) use ($of): array {
+            $by = $of?->has($key) === true ? $of->map($key, array_keys($usual)) : null;
+            foreach ($usual as $word => $level) {
+                $usual[$word] = $by?->wholeOr($word, $level, 0, ForceLevels::MAX) ?? $level;
+            }
+
+            return $usual;
+        };
+
+        return new ForceLevels(
+            $levels('hazards', ForceLevels::HAZARDS),
+            $levels('allowed', ForceLevels::ALLOWED),
         );
     }
 

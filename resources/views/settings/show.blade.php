@@ -54,6 +54,8 @@
     <div class="facet-grid">
     <x-number name="half_life" :label="__('settings.times.half-life')" :min="$times::MIN_HALF_LIFE" :max="$times::MAX_HALF_LIFE"
         :value="$times->halfLife"/>
+    <x-number name="latest" :label="__('settings.times.latest')" :min="$times::MIN_LATEST" :max="$times::MAX_LATEST"
+        :value="$times->latest"/>
     <x-number name="reaction_base" :label="__('settings.times.base')" min="0" :max="$reaction::MAX_BASE" step="0.01"
         :value="$reaction->base"/>
     <x-number name="reaction_per_bit" :label="__('settings.times.per-bit')" min="0" :max="$reaction::MAX_PER_BIT" step="0.01"
@@ -66,6 +68,8 @@
         <x-number :name="$effect" in="effect_times" :id="'effect-'.$effect" :label="__('settings.effects.of.'.$effect)" min="0.1"
             max="30" step="0.1" :value="$seconds"/>
     @endforeach
+        <x-number name="turning" :label="__('settings.effects.turning')" :min="$asks::MIN_TURNING" :max="$asks::MAX_TURNING" step="any"
+            :value="$asks->turning"/>
     </div>
 </x-setting>
 <x-setting section="credits" preview>
@@ -95,6 +99,10 @@
     @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)
         <x-number :name="$field" :label="__('settings.tests.'.$key)" min="1" max="100" step="any" :value="$school->$field"/>
     @endforeach
+    @foreach ($times->test->untried as $credit => $weight)
+        <x-number :name="$credit" in="test_untried" :id="'untried-'.$credit" :label="__('settings.tests.untried.'.$credit)"
+            :min="$times->test::MIN_UNTRIED" :max="$times->test::MAX_UNTRIED" step="any" :value="$weight"/>
+    @endforeach
     </div>
 </x-setting>
 <x-setting section="scope" preview>
@@ -110,6 +118,18 @@
 </x-setting>
 <x-setting section="policy" preview>
     @if ($school->ranks->isEmpty())<p>{{ __('school.no-ranks.text') }}</p>@else @include('school.policy')@endif
+</x-setting>
+<x-setting section="force">
+    @foreach ((array) $asks->force as $of => $levels)
+        <fieldset><legend class="form-label">{{ __('settings.force.of.'.$of) }}</legend>
+        <div class="factors">
+        @foreach ($levels as $word => $level)
+            <x-number small :name="$word" :in="$of" :id="$of.'-'.$word" :label="ucfirst(__(['hazards' => 'hazards.'.$word,
+                'allowed' => $word === 'threat' ? 'settings.force.threat' : 'attack.intents.'.$word][$of]))" min="0"
+                :max="$asks->force::MAX" :value="$level"/>
+        @endforeach
+        </div></fieldset>
+    @endforeach
 </x-setting>
 <x-setting section="names">
     <x-table class="w-auto" :head="array_values(texts('settings.names.columns'))">

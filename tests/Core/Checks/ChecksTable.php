@@ -505,6 +505,21 @@ final class ChecksTable
                 "both hands block\nright palm chin",
                 [],
             ],
+            // 4 against one who chokes, 3 against one who strikes.
+            'the throat of one who chokes' => [
+                'force',
+                'throat-front',
+                ['intent' => 'choke'],
+                "both hands press throat\nright palm throat",
+                [],
+            ],
+            'the throat of one who strikes' => [
+                'force',
+                'punch-straight',
+                ['phase' => 'follow-up', 'intent' => 'strike'],
+                'right palm throat',
+                ['1'],
+            ],
             'the chin of one who only threatens' => ['force', 'closing-in', [], 'right palm chin', ['1']],
         ];
     }

@@ -12,6 +12,7 @@ use StoneDrill\Core\Curriculum\Conventions;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\School;
@@ -26,7 +27,10 @@ const SET = [
     'half_life' => 30,
     'leaving' => 'unless-down',
     'credits' => ['arm' => 1, 'recovered' => 0],
-    'test' => ['pass' => 0.75, 'ready' => 0.9],
+    'latest' => 8,
+    'test' => ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['none' => 1]],
+    'turning' => 90,
+    'force' => ['hazards' => ['neck' => 4], 'allowed' => ['threat' => 2]],
     'effects' => ['folded' => 2, 'dropped' => 4.5],
     'class' => ['shares' => ['pressure' => 0.4], 'teach' => 6, 'between' => 20],
     'reaction' => ['base' => 0.3, 'per_bit' => 0.12],
@@ -67,8 +71,11 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         (array) $school->proof->test,
         (array) $school->asks->effects,
         $school->conventions->classes,
+        $school->proof->latest,
+        $school->asks->turning,
+        $school->asks->force,
     ])
-        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), SET['test'], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5], new ClassHabits([...ClassHabits::SHARES, 'pressure' => 0.4], 6, 1, 20.0)])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 1.0]], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5], new ClassHabits([...ClassHabits::SHARES, 'pressure' => 0.4], 6, 1, 20.0), 8, 90.0, new ForceLevels([...ForceLevels::HAZARDS, 'neck' => 4], [...ForceLevels::ALLOWED, 'threat' => 2])])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -93,6 +100,13 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'no time for it' => [['class' => ['shares' => ['teach' => 0]]], '/school/class/shares/teach'],
     'another block' => [['class' => ['shares' => ['rest' => 0.1]]], '/school/class/shares/rest'],
     'half a minute' => [['class' => ['teach' => 0.5]], '/school/class/teach'],
+    'too few to hold' => [['latest' => 2], '/school/latest'],
+    'half a try' => [['latest' => 7.5], '/school/latest'],
+    'stands still' => [['turning' => 0], '/school/turning'],
+    'more than for life' => [['force' => ['hazards' => ['eyes' => 5]]], '/school/force/hazards/eyes'],
+    'no hazard' => [['force' => ['hazards' => ['toe' => 1]]], '/school/force/hazards/toe'],
+    'a wish that there is not' => [['force' => ['allowed' => ['talk' => 0]]], '/school/force/allowed/talk'],
+    'nothing before' => [['test' => ['untried' => ['half' => 0]]], '/school/test/untried/half'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
     'no plural' => [['words' => ['rung' => ['one' => 'step']]], '/school/words/rung/many'],
@@ -177,10 +191,26 @@ it('fades three clean reps in half the days at half the half-life', function ():
     expect($window->fadesOn(4, $at)?->diff($at)->days)->toBe(11);
 });
 
+it('reads as many of the latest reps as the school says', function (int $latest, bool $holds): void {
+    // Three fresh clean reps hold, .661; with two hits before them Beta(3.5, 2.5) does not.
+    $reps = array_map(
+        static fn (string $outcome): StoneDrill\Core\Proof\Rep => Made::rep(2, $outcome),
+        ['hit', 'hit', 'clean', 'clean', 'clean'],
+    );
+    $rules = ProofRules::of(new ProofStandard(latest: $latest));
+    $window = Window::of($reps, StoneDrill\Core\Curriculum\Ladder::builtIn(), $rules);
+
+    expect($window->holds(2, new DateTimeImmutable(Made::NOW)))->toBe($holds);
+})->with([[3, true], [4, false], [12, false]]);
+
 it('marks what is kept by other figures than the usual ones', function (): void {
     expect((new ProofRules())->mark())->toBe(ProofRules::VERSION)
         ->and((new ProofRules(halfLife: 30))->mark())
         ->not->toBe((new ProofRules(halfLife: 31))->mark())
+        ->and((new ProofRules(8))->mark())
+        ->not->toBe((new ProofRules(9))->mark())
+        ->and((new ProofRules(untried: ['full' => 1.0, 'half' => 1.0, 'none' => 1.0]))->mark())
+        ->toBe(ProofRules::VERSION)
         ->and((new ProofRules(credits: new Credits(arm: 0.0)))->mark())
         ->not->toBe((new ProofRules(credits: new Credits(body: 0.0)))->mark())
         ->toBeGreaterThan(32_767)

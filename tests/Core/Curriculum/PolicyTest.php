@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Intent;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Checks\Hazards;
 use StoneDrill\Core\Curriculum\ContactPolicy;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -49,11 +51,19 @@ it('names what attacking that way does', function (string $kind, array $hazards)
 ]);
 
 it('knows how far each can go', function (Hazard $hazard, int $level): void {
-    expect($hazard->level())->toBe($level);
+    expect((new ForceLevels())->of($hazard))->toBe($level);
 })->with([
     [Hazard::WristLock, 2], [Hazard::ElbowLock, 3], [Hazard::Fingers, 2], [Hazard::Neck, 3], [Hazard::Throat, 4],
     [Hazard::Eyes, 4], [Hazard::Spine, 4], [Hazard::Knee, 3], [Hazard::HeadContact, 2], [Hazard::Fall, 2],
     [Hazard::GroundImpact, 3], [Hazard::Choke, 4], [Hazard::Contact, 0],
+]);
+
+it('knows how far it may go against what an attacker wants', function (string $kind, Intent $intent, int $level): void {
+    expect((new ForceLevels())->allows(Kinds::builtIn()->get($kind), $intent))->toBe($level);
+})->with([
+    ['wrist-same', Intent::Move, 2], ['wrist-same', Intent::Pin, 2], ['punch-straight', Intent::Strike, 3],
+    ['dive-legs', Intent::TakeDown, 3], ['throat-front', Intent::Choke, 4], ['throat-front', Intent::Pin, 2],
+    ['closing-in', Intent::Move, 1],
 ]);
 
 it('keeps to the usual policy where a school has none', function (

@@ -108,6 +108,15 @@ it('lets an effect last as long as the school reckons', function (string $effect
         ->toEqualWithDelta($seconds, 1e-9);
 })->with([['folded', 0.6], ['folded', 3.2], ['kneeling', 0.4], ['dropped', 1.9]]);
 
+it('has the attacker turn as fast as the school reckons', function (float $turning): void {
+    // Behind the attacker it is half a turn, of which .60 s of going there and .5 s of waiting are made.
+    $beats = "go behind left\nwait 0.5 s";
+    $frames = OnTheFloor::examine('closing-in', [], $beats, ['turning' => $turning])->trial->run->mainLine;
+
+    expect(array_map(static fn (Frame $frame): float => $frame->positions()->faced->seconds, $frames))
+        ->toEqualWithDelta([180 / $turning - 0.6, 180 / $turning - 1.1], 1e-9);
+})->with([120.0, 90.0, 37.5]);
+
 it('ends a fold when the attacker is straightened, and a posture when another comes', function (): void {
     expect(
         SimulationFixture::ends("left palm chin -> folded\nright elbow chin -> straightened", 'closing-in')->positions()

@@ -21,6 +21,7 @@ use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Curriculum\Catalogue;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Ladder;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Matching;
@@ -71,7 +72,7 @@ final class OnTheFloor
     /**
      * @param array<string, string> $values
      * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`,
-     *     `tolerance`, `leaving`, `effects`, `policy`, `others` (answers by title, each with rank and beats), `waived`
+     *     `tolerance`, `leaving`, `effects`, `turning`, `force`, `policy`, `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
@@ -98,6 +99,8 @@ final class OnTheFloor
                     $with['tolerance'] ?? AnswerStandard::TOLERANCE,
                     leaving: $with['leaving'] ?? Leaving::Always,
                     effects: $with['effects'] ?? new EffectTimes(),
+                    turning: $with['turning'] ?? AnswerStandard::TURNING,
+                    force: $with['force'] ?? new ForceLevels(),
                 ),
             ),
             [],

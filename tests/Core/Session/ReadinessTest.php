@@ -42,6 +42,17 @@ it('tells the chances of the next try', function (array $reps, array $expected):
     'stopped says nothing' => [[[3, 'stopped']], [0.5, 0.25, 0.25]],
 ]);
 
+it('reckons before the first try as the school does', function (): void {
+    $rules = new ProofRules(untried: ['full' => 1.0, 'half' => 0.25, 'none' => 1.5]);
+    $now = (new DateTimeImmutable(Made::NOW))->getTimestamp();
+
+    // 1 of 2.75, and with a clean try of today 2 of 3.75.
+    expect(Chances::of([], 3, $now, $rules)->full)
+        ->toEqualWithDelta(4 / 11, 1e-12)
+        ->and(Chances::of([[$now, 3, 1.0]], 3, $now, $rules)->full)
+        ->toEqualWithDelta(8 / 15, 1e-12);
+});
+
 it('passes two items of .7, .2, .1 with .49, as only two of two are 80 %', function (): void {
     expect(
         (new Readiness([ReadinessFixture::item(0.7, 0.2), ReadinessFixture::item(0.7, 0.2)]))->chance(),

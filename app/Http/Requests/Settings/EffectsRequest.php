@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\FieldsRequest;
+use StoneDrill\Core\Curriculum\AnswerStandard;
 use StoneDrill\Core\Technique\EffectTimes;
 
 /** How long a school reckons that effects last. */
@@ -22,18 +23,27 @@ final class EffectsRequest extends FieldsRequest
                 ),
                 ['required', 'numeric', 'between:'.EffectTimes::MIN.','.EffectTimes::MAX],
             ),
+            'turning' => [
+                'sometimes',
+                'required',
+                'numeric',
+                'between:'.AnswerStandard::MIN_TURNING.','.AnswerStandard::MAX_TURNING,
+            ],
         ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['effect_times.*' => __('settings.effects.name')];
+        return ['effect_times.*' => __('settings.effects.name'), 'turning' => __('settings.effects.turning-name')];
     }
 
     /** @return array<string, mixed> by column */
     public function columns(): array
     {
-        return ['effect_times' => array_map(floatval(...), (array) $this->validated('effect_times'))];
+        return [
+            'effect_times' => array_map(floatval(...), (array) $this->validated('effect_times')),
+            ...array_map(floatval(...), $this->safe()->only('turning')),
+        ];
     }
 }

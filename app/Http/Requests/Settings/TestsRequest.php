@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Settings;
 
 use App\Http\Requests\FieldsRequest;
+use StoneDrill\Core\Curriculum\TestStandard;
 
 /** With how much a test is passed, and from when somebody is ready; in percent. */
 final class TestsRequest extends FieldsRequest
@@ -12,7 +13,21 @@ final class TestsRequest extends FieldsRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return array_fill_keys(['test_pass', 'test_ready'], ['required', 'numeric', 'between:1,100']);
+        return [
+            ...array_fill_keys(['test_pass', 'test_ready'], ['required', 'numeric', 'between:1,100']),
+            'test_untried' => ['sometimes', 'array'],
+            ...array_fill_keys(
+                array_map(
+                    static fn (string $credit): string => "test_untried.{$credit}",
+                    array_keys(TestStandard::UNTRIED),
+                ),
+                [
+                    'required_with:test_untried',
+                    'numeric',
+                    'between:'.TestStandard::MIN_UNTRIED.','.TestStandard::MAX_UNTRIED,
+                ],
+            ),
+        ];
     }
 
     /** @return array<string, string> */
@@ -21,12 +36,18 @@ final class TestsRequest extends FieldsRequest
         return [
             'test_pass' => __('settings.tests.pass-name'),
             'test_ready' => __('settings.tests.ready-name'),
+            'test_untried.*' => __('settings.tests.untried-name'),
         ];
     }
 
-    /** @return array<string, float> by column */
+    /** @return array<string, mixed> by column */
     public function columns(): array
     {
-        return array_map(floatval(...), $this->safe()->only(['test_pass', 'test_ready']));
+        $weights = $this->safe()->only('test_untried');
+
+        return [
+            ...array_map(floatval(...), $this->safe()->only(['test_pass', 'test_ready'])),
+            ...array_map(static fn (array $one): array => array_map(floatval(...), $one), $weights),
+        ];
     }
 }

@@ -21,6 +21,12 @@ final class TimesRequest extends FieldsRequest
                 'numeric',
                 'between:'.ProofStandard::MIN_HALF_LIFE.','.ProofStandard::MAX_HALF_LIFE,
             ],
+            'latest' => [
+                'sometimes',
+                'required',
+                'integer',
+                'between:'.ProofStandard::MIN_LATEST.','.ProofStandard::MAX_LATEST,
+            ],
             'reaction_base' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_BASE],
             'reaction_per_bit' => ['sometimes', 'required', 'numeric', 'between:0,'.Reaction::MAX_PER_BIT],
         ];
@@ -31,14 +37,18 @@ final class TimesRequest extends FieldsRequest
     {
         return [
             'half_life' => __('settings.times.half-life-name'),
+            'latest' => __('settings.times.latest-name'),
             'reaction_base' => __('settings.times.base-name'),
             'reaction_per_bit' => __('settings.times.per-bit-name'),
         ];
     }
 
-    /** @return array<string, float> by column */
+    /** @return array<string, int|float> by column */
     public function columns(): array
     {
-        return array_map(floatval(...), $this->safe()->only(['half_life', 'reaction_base', 'reaction_per_bit']));
+        return array_map(
+            static fn (mixed $figure): int|float => $figure + 0,
+            $this->safe()->only(['half_life', 'latest', 'reaction_base', 'reaction_per_bit']),
+        );
     }
 }
