@@ -115,7 +115,7 @@ return [
         'ready' => 'Ready from, % chance to pass',
         'ready-name' => 'from which chance somebody is ready',
         'title' => 'Tests',
-        'untried' => ['full' => 'Before the first try: full credit', 'half' => 'Before the first try: half', 'none' => 'Before the first try: none'],
+        'untried' => ['full' => 'Untried: in full', 'half' => 'Untried: half', 'none' => 'Untried: nothing'],
         'untried-name' => 'what is reckoned with before the first try',
     ],
     'times' => [

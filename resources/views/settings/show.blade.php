@@ -120,6 +120,7 @@
     @if ($school->ranks->isEmpty())<p>{{ __('school.no-ranks.text') }}</p>@else @include('school.policy')@endif
 </x-setting>
 <x-setting section="force">
+    <div class="levels">
     @foreach ((array) $asks->force as $of => $levels)
         <fieldset><legend class="form-label">{{ __('settings.force.of.'.$of) }}</legend>
         <div class="factors">
@@ -130,6 +131,7 @@
         @endforeach
         </div></fieldset>
     @endforeach
+    </div>
 </x-setting>
 <x-setting section="names">
     <x-table class="w-auto" :head="array_values(texts('settings.names.columns'))">
