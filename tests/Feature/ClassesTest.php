@@ -28,7 +28,7 @@ it('plans a class in one press', function (): void {
         ->assertDontSee('<th scope="col">Change</th>', false);
     $this->actingAs($this->person($this->hall, Role::Head))
         ->get('/school/log')
-        ->assertSee("Class “{$class->code}” added");
+        ->assertSee('Class “2026-12-01 19:00” added');
     $this->actingAs($this->instructor)
         ->get('/classes')
         ->assertOk()

@@ -7,15 +7,11 @@ namespace App\View\Accounts;
 use App\Models\LogEntry;
 use App\Models\School;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
 /** One entry of a school's log, in words. */
 final readonly class LogRow
 {
-    /** Characters of a value that are told. */
-    private const LENGTH = 160;
-
     public string $at;
 
     public string $who;
@@ -27,24 +23,23 @@ final readonly class LogRow
 
     public string $from;
 
-    public function __construct(LogEntry $entry, School $school)
+    public function __construct(LogEntry $entry, School $school, LogWords $words)
     {
         $causer = $entry->causer;
-        $this->at = $entry->created_at->setTimezone($school->zone)->format('Y-m-d H:i:s');
+        $this->at = $entry->created_at->setTimezone($school->timeZone())->format('Y-m-d H:i:s');
         $this->who = $causer instanceof User ? $causer->name : __('words.somebody');
         $this->what = __("log.events.{$entry->event}", [
             'thing' => __('log.things.'.Str::kebab(class_basename((string) $entry->subject_type))),
-            'name' => self::name($entry),
+            'name' => $words->subject($entry),
         ]);
         $this->from = (string) $entry->address;
         $old = (array) ($entry->properties['old'] ?? []);
+        $new = (array) ($entry->properties['attributes'] ?? []);
         $changes = [];
-        foreach ((array) ($entry->properties['attributes'] ?? []) as $column => $after) {
-            $changes[] = [
-                'column' => Str::of((string) $column)->replace('_', ' ')->toString(),
-                'before' => self::text($old[$column] ?? null),
-                'after' => self::text($after),
-            ];
+        foreach (array_keys($new + $old) as $column) {
+            $column = (string) $column;
+            [$before, $after] = $words->change($column, $old[$column] ?? null, $new[$column] ?? null);
+            $changes[] = ['column' => $words->column($column), 'before' => $before, 'after' => $after];
         }
         // What was nothing and is nothing tells nothing.
         $this->changes = array_values(
@@ -52,29 +47,6 @@ final readonly class LogRow
                 $changes,
                 static fn (array $change): bool => $change['before'] !== '' || $change['after'] !== '',
             ),
-        );
-    }
-
-    private static function name(LogEntry $entry): string
-    {
-        $subject = $entry->subject;
-        $known = $subject instanceof Model
-            ? $subject->getAttributes()
-            : (array) ($entry->properties['old'] ?? ($entry->properties['attributes'] ?? []));
-
-        return (string) ($known['title'] ?? ($known['name'] ?? ($known['code'] ?? '')));
-    }
-
-    private static function text(mixed $value): string
-    {
-        return Str::limit(
-            match (true) {
-                is_bool($value) => __($value ? 'words.yes-word' : 'log.no'),
-                is_scalar($value) => (string) $value,
-                $value === null, $value === [] => '',
-                default => (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            },
-            self::LENGTH,
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Models\LogEntry;
 use App\Models\User;
 use App\Persistence\Csv;
 use App\View\Accounts\LogRow;
+use App\View\Accounts\LogWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -24,10 +25,12 @@ final class LogController
             ->with(['causer', 'subject'])
             ->paginate(self::PAGE);
 
+        $words = new LogWords($user->school);
+
         return view('log.index', [
             'pages' => $entries,
             'rows' => array_map(
-                static fn (LogEntry $entry): LogRow => new LogRow($entry, $user->school),
+                static fn (LogEntry $entry): LogRow => new LogRow($entry, $user->school, $words),
                 $entries->items(),
             ),
         ]);
@@ -43,6 +46,7 @@ final class LogController
                 if ($stream === false) {
                     return;
                 }
+                $words = new LogWords($school);
                 Csv::line($stream, array_values(texts('log.columns')));
                 foreach (
                     $school
@@ -50,7 +54,7 @@ final class LogController
                         ->with(['causer', 'subject'])
                         ->lazy() as $entry
                 ) {
-                    $row = new LogRow($entry, $school);
+                    $row = new LogRow($entry, $school, $words);
                     $changes = array_map(
                         static fn (
                             array $change,
