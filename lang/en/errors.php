@@ -8,6 +8,7 @@ return [
     '401' => ['title' => 'Sign in first', 'text' => 'You are not signed in.'],
     '403' => ['title' => 'You may not open this page', 'text' => 'Your role does not allow it. Ask the head instructor of your school.'],
     '404' => ['title' => 'Page not found', 'text' => 'The address is wrong, or what was there has been deleted.'],
+    '405' => ['title' => 'This address shows no page', 'text' => 'It only takes what a page sends. Open the page itself, or go back.'],
     '409' => ['title' => 'This cannot be read', 'text' => 'The entry holds a value that cannot be read. Its own page says what is wrong.'],
     '413' => ['title' => 'This is too much at once'],
     '419' => ['title' => 'This page is too old', 'text' => 'It was open for so long that it cannot be sent any more. Go back, reload it, and send it again.'],

@@ -186,6 +186,7 @@ it('says in its own look what went wrong', function (int $status, string $title)
 })->with([
     [403, 'You may not open this page'], [404, 'Page not found'], [419, 'This page is too old'],
     [429, 'Too many requests'], [500, 'Something went wrong'], [503, 'Not available now'],
+    [405, 'This address shows no page'], [418, 'Request not understood'], [502, 'Something went wrong'],
 ]);
 
 it('shows no trace of the code when something breaks', function (): void {

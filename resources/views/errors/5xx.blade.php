@@ -1,0 +1,1 @@
+<x-message name="500"/>
