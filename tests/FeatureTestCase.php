@@ -11,7 +11,9 @@ use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\Storage;
+use LogicException;
 use StoneDrill\Core\Exchange\CatalogueReader;
 use StoneDrill\Core\Exchange\Format;
 
@@ -29,6 +31,13 @@ abstract class FeatureTestCase extends TestCase
         // Pictures and clips of a test are nobody's but its own.
         Storage::fake('footage');
         $this->travelTo(self::NOW);
+        // A key that stands for a sentence is a fault wherever it is shown; the framework looks for some of its own.
+        Lang::handleMissingKeysUsing(static function (string $key): string {
+            str_starts_with($key, 'validation.') || ! str_contains($key, '.') || str_contains($key, ' ')
+                ?: throw new LogicException("There are no words for “{$key}”.");
+
+            return $key;
+        });
     }
 
     /** As the next request begins: what was put off is done, and nothing is at hand but what is kept. */

@@ -80,14 +80,22 @@ final readonly class Readiness
      */
     public function most(int $count = 3): array
     {
-        $now = $this->chance() ?? 0.0;
         $outcomes = array_map(self::outcomes(...), $this->items);
-        $gains = [];
-        foreach ($this->items as $place => $item) {
-            $gains[$place] = $this->passing(array_replace($outcomes, [$place => [0.0, 0.0, 1.0]])) - $now;
+        $now = $this->chance() ?? 0.0;
+        $after = $gains = [];
+        $sums = [1.0];
+        foreach (array_reverse($outcomes, true) as $place => $outcome) {
+            $after[$place] = $sums;
+            $sums = self::plus($sums, $outcome);
+        }
+        $before = [1.0];
+        foreach ($outcomes as $place => $outcome) {
+            $sure = $this->reaching(self::plus($before, [0.0, 0.0, 1.0]), $after[$place]);
+            $gains[$place] = round($sure - $now, 12);
+            $before = self::plus($before, $outcome);
         }
         arsort($gains);
-        $gains = array_filter($gains, static fn (float $gain): bool => $gain > 1e-12);
+        $gains = array_filter($gains, static fn (float $gain): bool => $gain > 0);
 
         return array_map(
             fn (int $place): array => [$this->items[$place], $gains[$place]],
@@ -104,23 +112,50 @@ final readonly class Readiness
         return [$item->isCritical() ? 0.0 : $item->chances->none, $item->chances->half, $item->chances->full];
     }
 
-    /**
-     * @param array<int, array{float, float, float}> $outcomes chances of 0, 1 and 2 halves, by item
-     */
+    /** @param list<array{float, float, float}> $outcomes chances of 0, 1 and 2 halves, by item */
     private function passing(array $outcomes): float
     {
-        $sums = [1.0];
-        foreach ($outcomes as [$none, $half, $full]) {
-            $next = array_fill(0, count($sums) + 2, 0.0);
-            foreach ($sums as $halves => $chance) {
-                $next[$halves] += $chance * $none;
-                $next[$halves + 1] += $chance * $half;
-                $next[$halves + 2] += $chance * $full;
-            }
-            $sums = $next;
-        }
-        $needed = (int) ceil($this->asks->pass * 2 * count($outcomes) - 1e-9);
+        return $this->reaching(array_reduce($outcomes, self::plus(...), [1.0]), [1.0]);
+    }
 
-        return array_sum(array_slice($sums, $needed));
+    /**
+     * The chance that both together are enough.
+     *
+     * @param list<float> $some   chances of so many halves from some of the items
+     * @param list<float> $others and from all the others
+     */
+    private function reaching(array $some, array $others): float
+    {
+        $needed = (int) ceil($this->asks->pass * 2 * count($this->items) - 1e-9);
+        $atLeast = [];
+        $sum = 0.0;
+        foreach (array_reverse($others, true) as $halves => $chance) {
+            $atLeast[$halves] = $sum += $chance;
+        }
+        $reaching = 0.0;
+        foreach ($some as $halves => $chance) {
+            $reaching += $chance * ($atLeast[max(0, $needed - $halves)] ?? 0.0);
+        }
+
+        return $reaching;
+    }
+
+    /**
+     * @param list<float>                 $sums    chances of so many halves
+     * @param array{float, float, float}  $outcome chances of 0, 1 and 2 halves more
+     *
+     * @return list<float>
+     */
+    private static function plus(array $sums, array $outcome): array
+    {
+        [$none, $half, $full] = $outcome;
+        $next = array_fill(0, count($sums) + 2, 0.0);
+        foreach ($sums as $halves => $chance) {
+            $next[$halves] += $chance * $none;
+            $next[$halves + 1] += $chance * $half;
+            $next[$halves + 2] += $chance * $full;
+        }
+
+        return $next;
     }
 }

@@ -100,6 +100,13 @@ it('names rows, says moments by the clocks of the school, and tables in words', 
         ->toBe([['named', '', "{$this->ada->name}, #999999"]])
         ->and(($this->tell)([], ['marked_at' => '2026-12-04 18:30:00+00', 'born' => '2011-05-06T00:00:00.000000Z']))
         ->toBe([['marked at', '', '2026-12-05 07:30'], ['born', '', '2011-05-06']])
+        ->and(
+            ($this->tell)(['name' => '2026-12-04 18:30:00+00'], [
+                'name' => '2026-99-99 99:99:99',
+                'at' => 'noon o’clock',
+            ]),
+        )
+        ->toBe([['name', '2026-12-04 18:30:00+00', '2026-99-99 99:99:99'], ['at', '', 'noon o’clock']])
         ->and(($this->tell)(['critical' => false], ['critical' => true, 'share' => 0.8, 'answers' => ['added' => 22]]))
         ->toBe([['critical', 'no', 'yes'], ['share', '', '0.8'], ['answers', '', 'added 22']])
         ->and(

@@ -10,7 +10,6 @@ use App\Models\RankAward;
 use App\Models\School;
 use App\Models\Test;
 use App\Models\TrainingClass;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
@@ -101,7 +100,11 @@ final class LogWords
             return implode(', ', $names);
         }
 
-        return is_string($value) ? $this->moment($value) : self::words($value);
+        return match (true) {
+            is_string($value) && Str::endsWith("_{$column}", '_at') => $this->moment($value),
+            is_string($value) && Str::endsWith("_{$column}", ['_on', '_born']) => substr($value, 0, 10),
+            default => self::words($value),
+        };
     }
 
     /** @param array{string, string} $rows relation of the school, and the column that names its rows */
@@ -118,26 +121,18 @@ final class LogWords
             : self::words($id);
     }
 
-    /** A moment by the school's clocks, a day as it is; any other text too. */
+    /** A moment by the school's clocks; any other text as it is. */
     private function moment(string $text): string
     {
-        if (preg_match('/^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}:\d{2}[\d.]*(Z|[+-]\d{2}(:?\d{2})?)?$/', $text) !== 1) {
-            return $text;
-        }
-        $at = CarbonImmutable::parse($text);
+        $at = date_create_immutable($text);
 
-        return str_contains($text, 'T00:00:00.000000Z')
-            ? $at->format('Y-m-d')
-            : $at->setTimezone($this->school->timeZone())->format('Y-m-d H:i');
+        return $at === false ? $text : $at->setTimezone($this->school->timeZone())->format('Y-m-d H:i');
     }
 
     private static function words(mixed $value): string
     {
         if (! is_array($value)) {
-            return match (true) {
-                is_bool($value) => __($value ? 'words.yes-word' : 'log.no'),
-                default => (string) $value,
-            };
+            return is_bool($value) ? __($value ? 'words.yes-word' : 'log.no') : (string) $value;
         }
         $words = [];
         foreach (array_filter($value, static fn (mixed $one): bool => $one !== null && $one !== []) as $key => $one) {

@@ -123,6 +123,38 @@ it('names the three that would raise it most, and by how much', function (): voi
         ->and(in_array($items[4], array_column($most, 0), true))->toBeFalse();
 });
 
+it('tells what would raise the chance most as counting every way it can go does', function (int $seed): void {
+    mt_srand($seed);
+    $items = array_map(static function (): TestItem {
+        $full = mt_rand(1, 90) / 100;
+
+        return ReadinessFixture::item($full, mt_rand(0, (int) (100 - 100 * $full)) / 100);
+    }, range(1, 6));
+    $readiness = new Readiness($items, new TestStandard(mt_rand(40, 95) / 100));
+    $passing = static function (?int $sure) use ($items, $readiness): float {
+        $chance = 0.0;
+        foreach (range(0, 3 ** 6 - 1) as $way) {
+            [$halves, $of] = [0, 1.0];
+            foreach ($items as $place => $item) {
+                $credit = intdiv($way, 3 ** $place) % 3;
+                $chances = [$item->chances->none, $item->chances->half, $item->chances->full];
+                $of *= $place === $sure ? (int) ($credit === 2) : $chances[$credit];
+                $halves += $credit;
+            }
+            $chance += $halves / 12 >= $readiness->asks->pass - 1e-9 ? $of : 0.0;
+        }
+
+        return $chance;
+    };
+    $gains = array_map(static fn (int $place): float => $passing($place) - $passing(null), array_keys($items));
+    rsort($gains);
+
+    expect($readiness->chance())
+        ->toEqualWithDelta($passing(null), 1e-9)
+        ->and(array_column($readiness->most(6), 1))
+        ->toEqualWithDelta(array_values(array_filter($gains, static fn (float $gain): bool => $gain > 1e-12)), 1e-9);
+})->with(range(1, 12));
+
 it('asks for what the rank itself needs, from each side, at its goal rung', function (): void {
     $catalogue = ClassPlanFixture::catalogue();
     $rank = $catalogue->ranks[1];
