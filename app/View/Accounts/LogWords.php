@@ -124,7 +124,7 @@ final class LogWords
     /** A moment by the school's clocks; any other text as it is. */
     private function moment(string $text): string
     {
-        $at = date_create_immutable($text);
+        $at = $text === '' ? false : date_create_immutable($text);
 
         return $at === false ? $text : $at->setTimezone($this->school->timeZone())->format('Y-m-d H:i');
     }
