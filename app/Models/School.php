@@ -56,7 +56,8 @@ final class School extends Model
         'zone' => 'UTC', 'leaving' => Leaving::Always->value, 'setup' => null, 'heads_need_totp' => false,
         'half_life' => ProofStandard::HALF_LIFE,
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
-        'latest' => ProofStandard::LATEST, 'turning' => AnswerStandard::TURNING, 'force' => '{}', 'test_untried' => '{}',
+        'latest' => ProofStandard::LATEST, 'turning' => AnswerStandard::TURNING, 'force' => '{}',
+        'test_untried' => '{}',
         'effect_times' => '{}', 'class_habits' => '{}', 'test_pass' => 80, 'test_ready' => 85,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];

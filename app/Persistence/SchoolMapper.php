@@ -147,7 +147,11 @@ final readonly class SchoolMapper
             $kept = array_intersect_key(is_array($values[$key] ?? null) ? $values[$key] : [], $usual);
             foreach ($kept as $word => $level) {
                 is_int($level) && $level >= 0 && $level <= ForceLevels::MAX
-                    ?: throw UnreadableValue::unknown((string) $word, $level, implode(', ', range(0, ForceLevels::MAX)));
+                    ?: throw UnreadableValue::unknown(
+                        (string) $word,
+                        $level,
+                        implode(', ', range(0, ForceLevels::MAX)),
+                    );
             }
 
             return [...$usual, ...$kept];

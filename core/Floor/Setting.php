@@ -37,6 +37,14 @@ final readonly class Setting
 
     public function withHeadShift(float $metres): self
     {
-        return new self($this->pace, $this->recoil, $this->close, $metres, $this->seesThreats, $this->times, $this->turning);
+        return new self(
+            $this->pace,
+            $this->recoil,
+            $this->close,
+            $metres,
+            $this->seesThreats,
+            $this->times,
+            $this->turning,
+        );
     }
 }

@@ -121,8 +121,8 @@ final readonly class Readiness
     /**
      * The chance that both together are enough.
      *
-     * @param list<float> $some   chances of so many halves from some of the items
-     * @param list<float> $others and from all the others
+     * @param array<int, float> $some   chances of so many halves from some of the items
+     * @param array<int, float> $others and from all the others
      */
     private function reaching(array $some, array $others): float
     {
@@ -141,10 +141,10 @@ final readonly class Readiness
     }
 
     /**
-     * @param list<float>                 $sums    chances of so many halves
+     * @param array<int, float> $sums    chances of so many halves
      * @param array{float, float, float}  $outcome chances of 0, 1 and 2 halves more
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     private static function plus(array $sums, array $outcome): array
     {

@@ -72,7 +72,8 @@ final class OnTheFloor
     /**
      * @param array<string, string> $values
      * @param array<string, mixed>  $with   `doctrine`, `rank`, `defender`, `attacker`, `rung`, `goal`, `recoil`,
-     *     `tolerance`, `leaving`, `effects`, `turning`, `force`, `policy`, `others` (answers by title, each with rank and beats), `waived`
+     *     `tolerance`, `leaving`, `effects`, `turning`, `force`, `policy`,
+     *     `others` (answers by title, each with rank and beats), `waived`
      */
     public static function examine(string $kind, array $values, string $beats, array $with = []): Examination
     {
