@@ -107,8 +107,8 @@ it('names rows, says moments by the clocks of the school, and tables in words', 
             ]),
         )
         ->toBe([['name', '2026-12-04 18:30:00+00', '2026-99-99 99:99:99'], ['at', '', 'noon o’clock']])
-        ->and(($this->tell)(['critical' => false], ['critical' => true, 'share' => 0.8, 'answers' => ['added' => 22]]))
-        ->toBe([['critical', 'no', 'yes'], ['share', '', '0.8'], ['answers', '', 'added 22']])
+        ->and(($this->tell)(['critical' => false], ['critical' => true, 'share' => 0.8, 'students' => ['added' => 2]]))
+        ->toBe([['critical', 'no', 'yes'], ['share', '', '0.8'], ['students', '', 'added 2']])
         ->and(
             ($this->tell)([], [
                 'policy' => [['hazard' => 'choke', 'under' => 16], ['hazard' => 'eyes', 'under' => null]],

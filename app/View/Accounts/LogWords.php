@@ -94,7 +94,8 @@ final class LogWords
     private function value(string $column, mixed $value): string
     {
         $rows = self::ROWS[Str::beforeLast($column, '_id')] ?? null;
-        if ($rows !== null) {
+        // How many students a file brought is no list of them.
+        if ($rows !== null && array_is_list((array) $value)) {
             $names = array_map(fn (mixed $id): string => $this->name($rows, $id), (array) $value);
 
             return implode(', ', $names);
