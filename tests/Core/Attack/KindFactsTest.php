@@ -6,7 +6,6 @@ use StoneDrill\Core\Attack\Blow;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Hand;
 use StoneDrill\Core\Attack\Hold;
-use StoneDrill\Core\Attack\Intent;
 use StoneDrill\Core\Attack\Kind;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Attack\Start;
@@ -116,7 +115,3 @@ it('is stripped only where a strip works', function (string $id, Hand $hand, boo
     ['throat-behind', Hand::Both, true], ['forearm-behind', Hand::Right, false], ['hug-front-free', Hand::Both, false],
     ['headlock-side', Hand::Right, false],
 ]);
-
-it('allows force by what the attacker wants', function (Intent $intent, int $level): void {
-    expect($intent->allows())->toBe($level);
-})->with([[Intent::Move, 2], [Intent::Pin, 2], [Intent::Strike, 3], [Intent::TakeDown, 3], [Intent::Choke, 3]]);
