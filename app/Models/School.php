@@ -77,26 +77,24 @@ final class School extends Model
     /** What it asks of proof, and of a test. */
     public function proofStandard(): ProofStandard
     {
+        $untried = fn (string $credit): float => (float) self::within(
+            $this->test_untried[$credit] ?? null,
+            TestStandard::MIN_UNTRIED,
+            TestStandard::MAX_UNTRIED,
+            TestStandard::UNTRIED[$credit],
+        );
+
         return new ProofStandard(
             $this->share,
             $this->half_life,
             new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered),
-            new TestStandard($this->test_pass / 100, $this->test_ready / 100, $this->untried()),
+            new TestStandard($this->test_pass / 100, $this->test_ready / 100, [
+                'full' => $untried('full'),
+                'half' => $untried('half'),
+                'none' => $untried('none'),
+            ]),
             $this->latest,
         );
-    }
-
-    /** @return array{full: float, half: float, none: float} what cannot be read is as usual */
-    private function untried(): array
-    {
-        $kept = $this->test_untried;
-        $weight = static fn (string $credit): float => is_numeric($kept[$credit] ?? null)
-            && $kept[$credit] >= TestStandard::MIN_UNTRIED
-            && $kept[$credit] <= TestStandard::MAX_UNTRIED
-            ? (float) $kept[$credit]
-            : TestStandard::UNTRIED[$credit];
-
-        return ['full' => $weight('full'), 'half' => $weight('half'), 'none' => $weight('none')];
     }
 
     /** How it divides its classes; what cannot be read is as usual. */
@@ -108,16 +106,12 @@ final class School extends Model
             array_intersect_key(is_array($kept['shares'] ?? null) ? $kept['shares'] : [], ClassHabits::SHARES),
             static fn (mixed $share): bool => is_numeric($share) && $share >= ClassHabits::MIN_SHARE && $share <= 1,
         );
-        $within = static fn (string $key, float $least, float $most, int|float $usual): int|float
-            => is_numeric($kept[$key] ?? null) && $kept[$key] >= $least && $kept[$key] <= $most
-                ? $kept[$key] + 0
-                : $usual;
 
         return new ClassHabits(
             [...ClassHabits::SHARES, ...array_map(floatval(...), $shares)],
-            (int) $within('teach', 1, ClassHabits::MAX_MINUTES, $usual->teach),
-            (int) $within('basic', 1, ClassHabits::MAX_MINUTES, $usual->basic),
-            (float) $within('between', 0, ClassHabits::MAX_BETWEEN, $usual->between),
+            (int) self::within($kept['teach'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->teach),
+            (int) self::within($kept['basic'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->basic),
+            (float) self::within($kept['between'] ?? null, 0, ClassHabits::MAX_BETWEEN, $usual->between),
         );
     }
 
@@ -292,5 +286,11 @@ final class School extends Model
     public function reps(): HasMany
     {
         return $this->hasMany(Rep::class);
+    }
+
+    /** A figure as it is kept, or the usual one where that cannot be read. */
+    private static function within(mixed $kept, float $least, float $most, int|float $usual): int|float
+    {
+        return is_numeric($kept) && $kept >= $least && $kept <= $most ? $kept + 0 : $usual;
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace StoneDrill\Core\Curriculum;
 
+use StoneDrill\Core\Floor\Setting;
 use StoneDrill\Core\Technique\EffectTimes;
 
 /** What a school asks of an answer. */
 final readonly class AnswerStandard
 {
     /** Metres by which a figure may be short and still be close. */
-    public const TOLERANCE = 0.05;
+    public const TOLERANCE = Setting::CLOSE;
 
     /** The most that a school may allow. */
     public const MAX_TOLERANCE = 0.5;
 
     /** Degrees a second that an attacker turns toward the defender. */
-    public const TURNING = 120.0;
+    public const TURNING = Setting::TURNING;
 
     public const MIN_TURNING = 10.0;
 

@@ -65,7 +65,9 @@ final readonly class Readiness
     /** The chance to pass; null where nothing is asked for. */
     public function chance(): ?float
     {
-        return $this->items === [] ? null : $this->passing(array_map(self::outcomes(...), $this->items));
+        $outcomes = array_map(self::outcomes(...), $this->items);
+
+        return $outcomes === [] ? null : $this->reaching(array_reduce($outcomes, self::plus(...), [1.0]), [1.0]);
     }
 
     public function isReady(): bool
@@ -81,13 +83,13 @@ final readonly class Readiness
     public function most(int $count = 3): array
     {
         $outcomes = array_map(self::outcomes(...), $this->items);
-        $now = $this->chance() ?? 0.0;
         $after = $gains = [];
         $sums = [1.0];
         foreach (array_reverse($outcomes, true) as $place => $outcome) {
             $after[$place] = $sums;
             $sums = self::plus($sums, $outcome);
         }
+        $now = $this->reaching($sums, [1.0]);
         $before = [1.0];
         foreach ($outcomes as $place => $outcome) {
             $sure = $this->reaching(self::plus($before, [0.0, 0.0, 1.0]), $after[$place]);
@@ -110,12 +112,6 @@ final readonly class Readiness
     private static function outcomes(TestItem $item): array
     {
         return [$item->isCritical() ? 0.0 : $item->chances->none, $item->chances->half, $item->chances->full];
-    }
-
-    /** @param list<array{float, float, float}> $outcomes chances of 0, 1 and 2 halves, by item */
-    private function passing(array $outcomes): float
-    {
-        return $this->reaching(array_reduce($outcomes, self::plus(...), [1.0]), [1.0]);
     }
 
     /**

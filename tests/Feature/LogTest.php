@@ -145,7 +145,6 @@ it('looks a name up once for a whole page', function (): void {
         $asked += (int) (str_contains($query->sql, 'from "ranks"') && str_contains($query->sql, '"name", "id"'));
     });
 
-    expect($this->get('/school/log')->assertOk()->assertSee('rank')->getStatusCode())->toBe(200)
-        ->and($asked)->toBe(1)
-        ->and(LogEntry::query()->count())->toBeGreaterThan(5);
+    $this->get('/school/log')->assertOk();
+    expect($asked)->toBe(1)->and(LogEntry::query()->count())->toBeGreaterThan(5);
 });

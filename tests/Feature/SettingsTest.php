@@ -439,7 +439,7 @@ it('tells how many would be held if a scrape counted for something else, and cou
 it('takes no level beyond those there are, keeps what was typed, and names where', function (): void {
     $this->put('/school/settings/force', ['hazards' => [...FORCE, 'neck' => '5'], 'allowed' => ALLOWED])
         ->assertSessionHasErrors(['hazards.neck' => 'How far a hazard can go must be between 0 and 4.']);
-    $this->get('/school/settings')->assertSee('value="5"', false);
+    $this->get('/school/settings')->assertSee('name="hazards[neck]" value="5"', false);
     $this->put('/school/settings/force', ['hazards' => FORCE, 'allowed' => array_slice(ALLOWED, 1)])
         ->assertSessionHasErrors('allowed.move');
     $this->put('/school/settings/force', ['hazards' => FORCE, 'allowed' => [...ALLOWED, 'talk' => '1']])

@@ -111,8 +111,11 @@ final readonly class SettingsController
             ),
             'share' => (int) round(100 * $core->proof->share),
             'times' => $core->proof,
-            'effects' => (array) $core->asks->effects,
             'asks' => $core->asks,
+            'levelNames' => [
+                'hazards' => texts('hazards'),
+                'allowed' => [...texts('attack.intents'), 'threat' => __('settings.force.threat')],
+            ],
             'habits' => $core->conventions->classes,
             'shares' => array_map(
                 static fn (float $share): int => (int) round(100 * $share),
@@ -123,7 +126,6 @@ final readonly class SettingsController
                 array_map(strval(...), Credits::CHOICES),
                 array_values(texts('settings.credits.given')),
             ),
-            'reaction' => $core->asks->reaction,
             'nouns' => (array) old('names', $school->nouns),
             'facets' => ScopeRow::all($core->conventions->scope),
             'table' => new PolicyTable($core, $school->ranks),

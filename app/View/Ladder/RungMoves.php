@@ -9,7 +9,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Curriculum\Ladder;
-use StoneDrill\Core\Proof\ProofRules;
 use StoneDrill\Core\Proof\RungMove;
 use StoneDrill\Core\Proof\Window;
 
@@ -158,7 +157,7 @@ final readonly class RungMoves
                 ),
                 $school->id,
                 $until?->format('Y-m-d H:i:sP'),
-                ProofRules::of($school->proofStandard())->window,
+                $school->latest,
             ],
         );
         $mistakes = [];

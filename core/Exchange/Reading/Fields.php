@@ -168,6 +168,7 @@ final readonly class Fields
         return $value;
     }
 
+    /** @return ($default is null ? ?float : float) */
     public function numberOr(string $key, ?float $default, float $min, float $max): ?float
     {
         if (! $this->has($key)) {

@@ -230,7 +230,7 @@ final readonly class SchoolSection
         $factors = [];
         foreach (HoleKind::cases() as $kind) {
             if ($in->has($kind->value)) {
-                $factors[$kind->value] = $in->numberOr($kind->value, $kind->factor(), 0, 10) ?? $kind->factor();
+                $factors[$kind->value] = $in->numberOr($kind->value, $kind->factor(), 0, 10);
             }
         }
 

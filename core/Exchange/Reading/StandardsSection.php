@@ -29,13 +29,13 @@ final readonly class StandardsSection
     public function proof(): ProofStandard
     {
         return new ProofStandard(
-            $this->school->numberOr('share', ProofStandard::SHARE, 0.01, 1) ?? ProofStandard::SHARE,
+            $this->school->numberOr('share', ProofStandard::SHARE, 0.01, 1),
             $this->school->numberOr(
                 'half_life',
                 ProofStandard::HALF_LIFE,
                 ProofStandard::MIN_HALF_LIFE,
                 ProofStandard::MAX_HALF_LIFE,
-            ) ?? ProofStandard::HALF_LIFE,
+            ),
             $this->credits(),
             $this->test(),
             $this->school->wholeOr(
@@ -50,8 +50,7 @@ final readonly class StandardsSection
     public function answers(): AnswerStandard
     {
         return new AnswerStandard(
-            $this->school->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE)
-                ?? AnswerStandard::TOLERANCE,
+            $this->school->numberOr('tolerance', AnswerStandard::TOLERANCE, 0, AnswerStandard::MAX_TOLERANCE),
             $this->reaction(),
             $this->school->word('leaving', Leaving::class, Leaving::Always),
             $this->effects(),
@@ -60,7 +59,7 @@ final readonly class StandardsSection
                 AnswerStandard::TURNING,
                 AnswerStandard::MIN_TURNING,
                 AnswerStandard::MAX_TURNING,
-            ) ?? AnswerStandard::TURNING,
+            ),
             $this->force(),
         );
     }
@@ -68,28 +67,28 @@ final readonly class StandardsSection
     public function classes(): ClassHabits
     {
         $usual = new ClassHabits();
-        $of = $this->part('class', ['shares', 'teach', 'basic', 'between']);
-        $by = $of?->has('shares') === true ? $of->map('shares', array_keys(ClassHabits::SHARES)) : null;
+        $of = $this->school->map('class', ['shares', 'teach', 'basic', 'between']);
+        $by = $of->map('shares', array_keys(ClassHabits::SHARES));
         $shares = [];
         foreach (ClassHabits::SHARES as $kind => $share) {
-            $shares[$kind] = $by?->numberOr($kind, $share, ClassHabits::MIN_SHARE, 1) ?? $share;
+            $shares[$kind] = $by->numberOr($kind, $share, ClassHabits::MIN_SHARE, 1);
         }
 
         return new ClassHabits(
             $shares,
-            $of?->wholeOr('teach', $usual->teach, 1, ClassHabits::MAX_MINUTES) ?? $usual->teach,
-            $of?->wholeOr('basic', $usual->basic, 1, ClassHabits::MAX_MINUTES) ?? $usual->basic,
-            $of?->numberOr('between', $usual->between, 0, ClassHabits::MAX_BETWEEN) ?? $usual->between,
+            $of->wholeOr('teach', $usual->teach, 1, ClassHabits::MAX_MINUTES),
+            $of->wholeOr('basic', $usual->basic, 1, ClassHabits::MAX_MINUTES),
+            $of->numberOr('between', $usual->between, 0, ClassHabits::MAX_BETWEEN),
         );
     }
 
     private function credits(): Credits
     {
-        $of = $this->part('credits', ['arm', 'body', 'recovered']);
+        $of = $this->school->map('credits', ['arm', 'body', 'recovered']);
         $given = static function (string $key) use ($of): float {
-            $credit = $of?->numberOr($key, Credits::USUAL, 0, 1) ?? Credits::USUAL;
+            $credit = $of->numberOr($key, Credits::USUAL, 0, 1);
             if (! in_array($credit, Credits::CHOICES, true)) {
-                $of?->report($key, Text::of('file.word', ['word' => (string) $credit]), Text::of('file.credit'));
+                $of->report($key, Text::of('file.word', ['word' => (string) $credit]), Text::of('file.credit'));
             }
 
             return $credit;
@@ -100,39 +99,39 @@ final readonly class StandardsSection
 
     private function test(): TestStandard
     {
-        $of = $this->part('test', ['pass', 'ready', 'untried']);
-        $by = $of?->has('untried') === true ? $of->map('untried', array_keys(TestStandard::UNTRIED)) : null;
-        $weight = static fn (string $credit): float => $by?->numberOr(
+        $of = $this->school->map('test', ['pass', 'ready', 'untried']);
+        $by = $of->map('untried', array_keys(TestStandard::UNTRIED));
+        $weight = static fn (string $credit): float => $by->numberOr(
             $credit,
             TestStandard::UNTRIED[$credit],
             TestStandard::MIN_UNTRIED,
             TestStandard::MAX_UNTRIED,
-        ) ?? TestStandard::UNTRIED[$credit];
+        );
 
         return new TestStandard(
-            $of?->numberOr('pass', TestStandard::PASS, 0.01, 1) ?? TestStandard::PASS,
-            $of?->numberOr('ready', TestStandard::READY, 0.01, 1) ?? TestStandard::READY,
+            $of->numberOr('pass', TestStandard::PASS, 0.01, 1),
+            $of->numberOr('ready', TestStandard::READY, 0.01, 1),
             ['full' => $weight('full'), 'half' => $weight('half'), 'none' => $weight('none')],
         );
     }
 
     private function reaction(): Reaction
     {
-        $of = $this->part('reaction', ['base', 'per_bit']);
+        $of = $this->school->map('reaction', ['base', 'per_bit']);
 
         return new Reaction(
-            $of?->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE) ?? Reaction::BASE,
-            $of?->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT) ?? Reaction::PER_BIT,
+            $of->numberOr('base', Reaction::BASE, 0, Reaction::MAX_BASE),
+            $of->numberOr('per_bit', Reaction::PER_BIT, 0, Reaction::MAX_PER_BIT),
         );
     }
 
     private function force(): ForceLevels
     {
-        $of = $this->part('force', ['hazards', 'allowed']);
+        $of = $this->school->map('force', ['hazards', 'allowed']);
         $levels = static function (string $key, array $usual) use ($of): array {
-            $by = $of?->has($key) === true ? $of->map($key, array_keys($usual)) : null;
+            $by = $of->map($key, array_keys($usual));
             foreach ($usual as $word => $level) {
-                $usual[$word] = $by?->wholeOr($word, $level, 0, ForceLevels::MAX) ?? $level;
+                $usual[$word] = $by->wholeOr($word, $level, 0, ForceLevels::MAX);
             }
 
             return $usual;
@@ -147,25 +146,19 @@ final readonly class StandardsSection
     private function effects(): EffectTimes
     {
         $usual = (array) new EffectTimes();
-        $of = $this->part('effects', array_keys($usual));
+        $of = $this->school->map('effects', array_keys($usual));
 
         return new EffectTimes(
             ...array_map(
-                static fn (string $effect, float $seconds): float => $of?->numberOr(
+                static fn (string $effect, float $seconds): float => $of->numberOr(
                     $effect,
                     $seconds,
                     EffectTimes::MIN,
                     EffectTimes::MAX,
-                ) ?? $seconds,
+                ),
                 array_keys($usual),
                 array_values($usual),
             ),
         );
-    }
-
-    /** @param list<string> $keys that it may have */
-    private function part(string $key, array $keys): ?Fields
-    {
-        return $this->school->has($key) ? $this->school->map($key, $keys) : null;
     }
 }

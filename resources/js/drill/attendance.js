@@ -54,7 +54,7 @@ export default {
 
   // The coming rounds anew for those who are here now; in the one that runs all who stay work on.
   remake() {
-    const { planned, against: costs = [] } = this.course;
+    const costs = against(this.course.planned, this.course.against ?? []);
     const [met, soon] = [new Set(this.lesson.met), new Set()];
     const made = { ...this.lesson.rounds };
     for (const kind of PRACTICE) {
@@ -64,7 +64,7 @@ export default {
         past[keeps - 1] = without(this.running(), (id) => this.isHere(id), this.apartIn(kind), this.course.stepsIn);
       keysOf(past).forEach((pair) => met.add(pair));
       const asPlanned = this.asPlanned(kind, keeps, met);
-      const speaks = { today: new Set([...met, ...soon]), against: against(planned, costs) };
+      const speaks = { today: new Set([...met, ...soon]), against: costs };
       const coming = asPlanned ?? evenly(this.pairedAnew(kind, keeps, speaks), past);
       // What is drilled as planned does not speak against the plan of what is pressed later, which may have to repeat.
       keysOf(coming).forEach((pair) => (asPlanned ? soon : met).add(pair));

@@ -56,15 +56,15 @@
         :value="$times->halfLife"/>
     <x-number name="latest" :label="__('settings.times.latest')" :min="$times::MIN_LATEST" :max="$times::MAX_LATEST"
         :value="$times->latest"/>
-    <x-number name="reaction_base" :label="__('settings.times.base')" min="0" :max="$reaction::MAX_BASE" step="0.01"
-        :value="$reaction->base"/>
-    <x-number name="reaction_per_bit" :label="__('settings.times.per-bit')" min="0" :max="$reaction::MAX_PER_BIT" step="0.01"
-        :value="$reaction->perBit"/>
+    <x-number name="reaction_base" :label="__('settings.times.base')" min="0" :max="$asks->reaction::MAX_BASE" step="0.01"
+        :value="$asks->reaction->base"/>
+    <x-number name="reaction_per_bit" :label="__('settings.times.per-bit')" min="0" :max="$asks->reaction::MAX_PER_BIT" step="0.01"
+        :value="$asks->reaction->perBit"/>
     </div>
 </x-setting>
 <x-setting section="effects" preview>
     <div class="facet-grid">
-    @foreach ($effects as $effect => $seconds)
+    @foreach ((array) $asks->effects as $effect => $seconds)
         <x-number :name="$effect" in="effect_times" :id="'effect-'.$effect" :label="__('settings.effects.of.'.$effect)" min="0.1"
             max="30" step="0.1" :value="$seconds"/>
     @endforeach
@@ -125,8 +125,7 @@
         <fieldset><legend class="form-label">{{ __('settings.force.of.'.$of) }}</legend>
         <div class="factors">
         @foreach ($levels as $word => $level)
-            <x-number small :name="$word" :in="$of" :id="$of.'-'.$word" :label="ucfirst(__(['hazards' => 'hazards.'.$word,
-                'allowed' => $word === 'threat' ? 'settings.force.threat' : 'attack.intents.'.$word][$of]))" min="0"
+            <x-number small :name="$word" :in="$of" :id="$of.'-'.$word" :label="ucfirst($levelNames[$of][$word])" min="0"
                 :max="$asks->force::MAX" :value="$level"/>
         @endforeach
         </div></fieldset>

@@ -6,6 +6,7 @@ namespace Tests\Core\Checks;
 
 use StoneDrill\Core\Attack\Recoil;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Curriculum\ForceLevels;
 use StoneDrill\Core\Curriculum\Hazard;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
@@ -519,6 +520,22 @@ final class ChecksTable
                 ['phase' => 'follow-up', 'intent' => 'strike'],
                 'right palm throat',
                 ['1'],
+            ],
+            'the throat of one who shoves, where a school thinks less of it' => [
+                'force',
+                'push-two',
+                ['phase' => 'reaching', 'intent' => 'move'],
+                "both hands block\nright palm throat",
+                [],
+                ['force' => new ForceLevels([...ForceLevels::HAZARDS, 'throat' => 2])],
+            ],
+            'the chin of one who shoves, where a school allows less' => [
+                'force',
+                'push-two',
+                ['phase' => 'reaching', 'intent' => 'move'],
+                "both hands block\nright palm chin",
+                ['2'],
+                ['force' => new ForceLevels(allowed: [...ForceLevels::ALLOWED, 'move' => 1])],
             ],
             'the chin of one who only threatens' => ['force', 'closing-in', [], 'right palm chin', ['1']],
         ];

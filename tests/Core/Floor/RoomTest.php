@@ -9,6 +9,7 @@ use StoneDrill\Core\Floor\Bodies;
 use StoneDrill\Core\Floor\FirstStep;
 use StoneDrill\Core\Floor\FirstSteps;
 use StoneDrill\Core\Floor\Room;
+use StoneDrill\Core\Floor\Setting;
 use StoneDrill\Core\Floor\Simulation;
 use StoneDrill\Core\Geometry\Point;
 use StoneDrill\Core\Geometry\Reach;
@@ -52,17 +53,18 @@ it('finds the first step that all the others are no better than', function (
     string $kind,
     array $values,
     string $strike,
+    Setting $setting = new Setting(),
 ): void {
     $of = Kinds::builtIn()->get($kind);
     $facets = OnTheFloor::facets($of, $values);
     $bodies = new Bodies(1.6, 1.8);
-    $steps = (new FirstSteps($of, $facets, $bodies))->best(Beats::parse($strike)->line[0]->actions[0]);
+    $steps = (new FirstSteps($of, $facets, $bodies, $setting))->best(Beats::parse($strike)->line[0]->actions[0]);
 
     // Every one of them, written out and run.
     $possible = [];
     foreach (['left foot step', 'right foot step', 'slide', 'hop'] as $verb) {
         foreach (range(1, 12) as $hour) {
-            $frame = (new Simulation($of, $facets, $bodies))->run(Beats::parse("{$verb} {$hour}, {$strike}"))
+            $frame = (new Simulation($of, $facets, $bodies, $setting))->run(Beats::parse("{$verb} {$hour}, {$strike}"))
                 ->frames[0];
             $hit = $frame->hits[0];
             if ($hit->reaches() && $hit->aim->isFaced && $hit->aim->isInArc) {
@@ -86,4 +88,5 @@ it('finds the first step that all the others are no better than', function (
     ['punch-straight', ['phase' => 'reaching'], 'left palm chin'],
     ['wrist-cross', [], 'left palm chin'],
     ['kick-front', ['phase' => 'reaching', 'bearing' => '2'], 'right front kick groin'],
+    ['wrist-cross', [], 'left palm chin', new Setting(turning: 15.0)],
 ]);

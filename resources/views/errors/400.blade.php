@@ -1,1 +1,0 @@
-<x-message name="400"/>
