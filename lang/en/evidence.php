@@ -79,6 +79,7 @@ return [
         'alike' => '{rung} :rung: :was → :now',
         'clean' => '{rung} :rung: :share of :count',
         'columns' => ['week' => 'Week of', 'tries' => 'Tries', 'people' => 'People', 'clean' => 'Clean', 'alike' => 'Clean, same {attacks} in both weeks', 'held' => 'Newly held', 'faded' => 'Held no more'],
+        'coming' => 'It is being put together.',
         'group' => 'Group',
         'heading' => 'Along time',
         'lead' => 'Twelve weeks, the running one first. Shares are told of eight tries or more; beside them those {attacks} alone that the week before tried too.',

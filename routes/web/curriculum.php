@@ -105,6 +105,11 @@ Route::get('evidence/{table}.csv', [EvidenceController::class, 'table'])
     ->middleware('replica')
     ->whereIn('table', EvidenceTable::TABLES)
     ->can('viewAny', Answer::class);
+Route::get('evidence/weeks/{week}/{way}', [EvidenceController::class, 'turns'])
+    ->name('evidence.turns')
+    ->middleware('replica')
+    ->whereIn('way', ['held', 'faded'])
+    ->can('viewAny', Answer::class);
 
 Route::get('answers', [AnswerController::class, 'index'])
     ->name('answers.index')

@@ -222,11 +222,22 @@ it('tells along time of everybody and of a group, in the table and for a spreads
     // Tuesday, 24 November: eight of two each, 8 of 16 clean.
     $this->get('/evidence')->assertOk()
         ->assertSeeInOrder([
-            'Along time', '23 Nov', '16', '2', '2: 50', 'of 16', "Bo Sandpiper: Wrist held across (none\u{a0}→\u{a0}2)",
+            'Along time', '23 Nov', '16', '2', '2: 50', 'of 16', '/evidence/weeks/2026-11-23/held',
         ]);
     $this->get('/evidence?group=second')->assertOk()
         ->assertSeeInOrder(['2: 0', 'of 8'])
-        ->assertDontSee('Bo Sandpiper: Wrist held across (none');
+        ->assertDontSee('/held');
+    // What that is, when it is opened.
+    $this->get('/evidence/weeks/2026-11-23/held?group=')
+        ->assertOk()
+        ->assertSee("Bo Sandpiper: Wrist held across (none\u{a0}→\u{a0}2)");
+    foreach (['held?group=second', 'faded'] as $part) {
+        $this->get("/evidence/weeks/2026-11-23/{$part}")->assertOk()
+            ->assertDontSee('Bo Sandpiper');
+    }
+    foreach (['2026-11-24/held', '2026-01-05/held', 'monday/held', '2026-11-23/lost'] as $part) {
+        $this->get("/evidence/weeks/{$part}")->assertNotFound();
+    }
     $this->get('/evidence?group[]=second')->assertOk();
     $this->get('/evidence?group=no-such')->assertOk()
         ->assertSeeInOrder(['2: 50', 'of 16']);
@@ -287,6 +298,35 @@ it(
             ->assertDontSee('put with such a partner');
     },
 );
+
+it('tells of fifty people at a time, by name, who is ready and who was attacked by whom', function (): void {
+    foreach (range(1, 51) as $number) {
+        $one = $this->hall
+            ->students()
+            ->create([
+                'code' => (string) (1_000 - $number),
+                'name' => sprintf('Person %02d', $number),
+                'rank_id' => $this->bo->rank_id,
+                'flags' => [],
+            ]);
+        ($this->tries)(10 * $number, 3, ['student_id' => $one->id, 'attacker_id' => $this->tall->id]);
+    }
+    $first = (string) $this->get('/evidence')->assertOk()
+        ->assertSeeInOrder(['Person 01', 'Person 50', 'Page 1 of 2', 'Person 01', 'Tall Heron 3', 'Person 50'])
+        ->assertDontSee('Person 51')
+        ->getContent();
+    expect(substr_count($first, 'Page 1 of 2'))->toBe(2)
+        ->and(html_entity_decode($first))->toContain('/evidence?moves=2#moves')
+        ->toContain('/evidence?partners=2#partners');
+    // The one goes on, the other stays.
+    $second = (string) $this->get('/evidence?partners=2')->assertOk()->assertSee('Page 2 of 2')->getContent();
+    expect(substr_count($second, 'Person 51'))->toBe(1)
+        ->and(substr_count($second, 'Person 01'))->toBe(1)
+        ->and(html_entity_decode($second))->toContain('/evidence?partners=2&moves=2#moves');
+    foreach (['99', '-1', 'x', '9999999999999999999'] as $page) {
+        $this->get("/evidence?moves={$page}")->assertOk();
+    }
+});
 
 it('gives a program the same, as the description of the interface has it', function (): void {
     ($this->tries)(1, 8, ['attacker_id' => $this->tall->id, 'seconds' => 1.2]);

@@ -189,6 +189,8 @@ final class PermissionFixture
             '{section}' => 'words',
             '{starter}' => 'hit-and-leave',
             '{table}' => 'weeks',
+            '{week}' => now()->startOfWeek()->format('Y-m-d'),
+            '{way}' => 'held',
         ]);
     }
 }

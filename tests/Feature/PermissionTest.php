@@ -46,6 +46,7 @@ const ROUTES = [
     'evidence' => ['get', '/evidence', TEACH],
     'evidence.csv' => ['get', '/evidence.csv', TEACH],
     'evidence.table' => ['get', '/evidence/{table}.csv', TEACH],
+    'evidence.turns' => ['get', '/evidence/weeks/{week}/{way}', TEACH],
     'attacks.evidence' => ['get', '/attacks/{attack}/evidence', TEACH],
     'answers.evidence' => ['get', '/answers/{answer}/evidence', TEACH],
     'answers.floor' => ['get', '/answers/{answer}/floor', TEACH],

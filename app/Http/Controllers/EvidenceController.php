@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Answer;
 use App\Models\Attack;
 use App\Models\Rank;
+use App\Models\School;
 use App\Models\User;
 use App\Persistence\CountedTries;
 use App\Persistence\EvidenceBook;
@@ -19,6 +20,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use StoneDrill\Core\Report\EvidenceReport;
 
 /** What the reps teach the school. */
 final readonly class EvidenceController
@@ -39,12 +41,8 @@ final readonly class EvidenceController
         if ($report === null) {
             return view('evidence.reading');
         }
-        $ranks = $school->ranks
-            ->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))
-            ->pluck('name', 'code')
-            ->all();
-        $group = $request->query('group');
-        $group = is_string($group) && isset($ranks[$group]) ? $group : '';
+        $ranks = self::groups($school, $report);
+        $group = self::group($request, $ranks);
         $attacks = $school->attacks->pluck('title', 'code')->all();
         $people = new PeopleRows($report, $school, $attacks);
         $rows = new EvidenceRows($report, $school);
@@ -64,6 +62,38 @@ final readonly class EvidenceController
             'groups' => ['' => __('words.everybody')] + $ranks,
             'group' => $group,
         ]);
+    }
+
+    /** What somebody newly holds at the end of a week, or holds no more, as a part of that page. */
+    public function turns(Request $request, #[CurrentUser] User $user, string $week, string $way): View
+    {
+        $school = $user->school;
+        $report = $this->book->asked($school) ?? abort(404);
+        $group = self::group($request, self::groups($school, $report));
+        $weeks = new WeekRows(
+            $report->groups[$group] ?? $report->weeks,
+            $school->attacks->pluck('title', 'code')->all(),
+            $school->students()->pluck('name', 'code')->all(),
+        );
+
+        return view('evidence.turns', ['turns' => $weeks->turns($week, $way) ?? abort(404)]);
+    }
+
+    /** @return array<string, string> names of the ranks of which something is told, by code */
+    private static function groups(School $school, EvidenceReport $report): array
+    {
+        return $school->ranks
+            ->filter(static fn (Rank $rank): bool => isset($report->groups[$rank->code]))
+            ->pluck('name', 'code')
+            ->all();
+    }
+
+    /** @param array<string, string> $ranks names by code */
+    private static function group(Request $request, array $ranks): string
+    {
+        $group = $request->query('group');
+
+        return is_string($group) && isset($ranks[$group]) ? $group : '';
     }
 
     /** One of the tables of it, for a spreadsheet. */

@@ -19,6 +19,9 @@ final readonly class EvidenceRows
     /** @var array<string, array{title: string, url: string}> of the answers, by their codes */
     private array $answers;
 
+    /** @var list<AnswerRecord> those that are told */
+    private array $told;
+
     /** @param ?list<string> $only codes of those that are told; null for all */
     public function __construct(public EvidenceReport $report, School $school, private ?array $only = null)
     {
@@ -31,6 +34,9 @@ final readonly class EvidenceRows
                 ],
             )
             ->all();
+        $this->told = array_values(
+            array_filter($report->answers, fn (AnswerRecord $one): bool => $this->isTold($one->answer)),
+        );
     }
 
     /**
@@ -39,10 +45,6 @@ final readonly class EvidenceRows
      */
     public function records(): array
     {
-        $records = array_values(
-            array_filter($this->report->answers, fn (AnswerRecord $one): bool => $this->isTold($one->answer)),
-        );
-
         return array_map(
             fn (AnswerRecord $one): array => [
                 ...$this->name($one->answer),
@@ -53,7 +55,7 @@ final readonly class EvidenceRows
                 'seconds' => $one->seconds === null ? '' : number_format($one->seconds, 1),
                 'besides' => self::besides($one),
             ],
-            $records,
+            $this->told,
         );
     }
 
@@ -221,7 +223,7 @@ final readonly class EvidenceRows
 
     public function isEmpty(): bool
     {
-        return $this->records() === [];
+        return $this->told === [];
     }
 
     private static function signed(float $seconds): string

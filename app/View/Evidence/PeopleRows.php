@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\View\Evidence;
 
 use App\Models\School;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Pagination\Paginator;
+use stdClass;
 use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Proof\StudentMove;
 use StoneDrill\Core\Report\EvidenceReport;
@@ -15,45 +18,72 @@ final readonly class PeopleRows
     /** Partners that are named at once. */
     private const NAMED = 4;
 
-    /** @var array<string, array{name: string, url: string}> by code */
+    /** Of whom a page tells. */
+    private const PAGE = 50;
+
+    /** @var array<array-key, stdClass> id, code and name of each, by code */
     private array $people;
 
     /** @param array<string, string> $attacks titles by code */
     public function __construct(private EvidenceReport $report, School $school, private array $attacks)
     {
-        $this->people = $school
-            ->students()
-            ->get(['id', 'code', 'name'])
-            ->mapWithKeys(
-                static fn ($row): array => [
-                    $row->code => ['name' => $row->name, 'url' => route('students.show', $row, false)],
-                ],
-            )
-            ->all();
+        $this->people = $school->students()->toBase()->get(['id', 'code', 'name'])->keyBy('code')->all();
     }
 
     /** @return array<string, string> names by code */
     public function names(): array
     {
-        return array_map(static fn (array $one): string => $one['name'], $this->people);
+        return array_map(static fn (stdClass $one): string => $one->name, $this->people);
     }
 
     /**
-     * @return list<array{name: string, url: string, up: list<string>, down: list<string>}> of those who still train, by
-     *     name
+     * @return LengthAwarePaginator<int, array{name: string, url: string, up: list<string>, down: list<string>}> of
+     *     those who still train, by name
      */
-    public function moves(): array
+    public function moves(): LengthAwarePaginator
     {
-        $rows = [];
+        $moves = [];
         foreach ($this->report->moves as $move) {
-            $whose = $this->people[$move->student] ?? null;
-            if ($whose !== null) {
-                $rows[$move->student] ??= [...$whose, 'up' => [], 'down' => []];
-                $rows[$move->student][$move->move->isUp() ? 'up' : 'down'][] = $this->said($move);
-            }
+            $moves[$move->student][$move->move->isUp() ? 'up' : 'down'][] = $move;
         }
 
-        return array_values(collect($rows)->sortBy('name')->all());
+        return $this->page('moves', $moves)->through(
+            fn (string $code): array => [
+                ...$this->person($code),
+                'up' => array_map($this->said(...), $moves[$code]['up'] ?? []),
+                'down' => array_map($this->said(...), $moves[$code]['down'] ?? []),
+            ],
+        );
+    }
+
+    /**
+     * A page of those who still train and of whom something is told, by their names.
+     *
+     * @param string                   $part place on the page, and what says in an address which of its pages
+     * @param array<int|string, mixed> $told by their codes
+     *
+     * @return LengthAwarePaginator<int, string> their codes
+     */
+    private function page(string $part, array $told): LengthAwarePaginator
+    {
+        $named = collect(array_intersect_key($this->people, $told))->sortBy('name');
+        $page = Paginator::resolveCurrentPage($part);
+
+        return (new LengthAwarePaginator(
+            $named->forPage($page, self::PAGE)->keys()->map(static fn (int|string $code): string => (string) $code),
+            $named->count(),
+            self::PAGE,
+            $page,
+            ['path' => Paginator::resolveCurrentPath(), 'pageName' => $part, 'fragment' => $part],
+        ))->withQueryString();
+    }
+
+    /** @return array{name: string, url: string} */
+    private function person(string $code): array
+    {
+        $person = $this->people[$code];
+
+        return ['name' => $person->name, 'url' => route('students.show', $person->id, false)];
     }
 
     private function said(StudentMove $move): string
@@ -75,7 +105,7 @@ final readonly class PeopleRows
         return implode(
             ' · ',
             array_map(
-                fn (int|string $attacker, int $count): string => ($this->people[$attacker]['name']
+                fn (int|string $attacker, int $count): string => ($this->people[$attacker]->name
                     ?? __('evidence.partners.former'))
                     .' '
                     .$count,
@@ -86,24 +116,23 @@ final readonly class PeopleRows
     }
 
     /**
-     * @return list<array{name: string, url: string, tries: int, often: string, others: string, more: string,
-     *     larger: string}> who was attacked by whom, by name
+     * @return LengthAwarePaginator<int, array{name: string, url: string, tries: int, often: string, others: string,
+     *     more: string, larger: string}> who was attacked by whom, by name
      */
-    public function partners(): array
+    public function partners(): LengthAwarePaginator
     {
-        $rows = [];
-        foreach (array_intersect_key($this->report->partners->counts, $this->people) as $code => $own) {
-            $rows[] = [
-                ...$this->people[$code],
-                'tries' => array_sum($own),
-                'often' => $this->named(array_slice($own, 0, self::NAMED, true)),
-                'others' => $this->named(array_slice($own, self::NAMED, null, true)),
-                'more' => trans_choice('evidence.partners.others', max(0, count($own) - self::NAMED)),
-                'larger' => $this->byLarger((string) $code),
-            ];
-        }
+        $counts = $this->report->partners->counts;
 
-        return array_values(collect($rows)->sortBy('name')->all());
+        return $this->page('partners', $counts)->through(
+            fn (string $code): array => [
+                ...$this->person($code),
+                'tries' => array_sum($counts[$code]),
+                'often' => $this->named(array_slice($counts[$code], 0, self::NAMED, true)),
+                'others' => $this->named(array_slice($counts[$code], self::NAMED, null, true)),
+                'more' => trans_choice('evidence.partners.others', max(0, count($counts[$code]) - self::NAMED)),
+                'larger' => $this->byLarger($code),
+            ],
+        );
     }
 
     /** How often by somebody larger: a dash where nobody is, or where it is not known how tall the student is. */

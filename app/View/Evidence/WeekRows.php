@@ -21,26 +21,46 @@ final readonly class WeekRows
     public function __construct(private Weeks $weeks, private array $attacks, private array $people) {}
 
     /**
-     * @return list<array{week: string, tries: int, people: int, clean: string, alike: string, held: array<string,
-     *     string>, faded: array<string, string>, newly: int, gone: int}> held and faded are what, by the names of
-     *     people
+     * @return list<array{from: string, week: string, tries: int, people: int, clean: string, alike: string, held: int,
+     *     faded: int}>
      */
     public function rows(): array
     {
         return array_map(
             fn (Week $week): array => [
+                'from' => $week->from->format('Y-m-d'),
                 'week' => __('evidence.weeks.of', ['day' => $week->from->format('j M')]),
                 'tries' => $week->tries,
                 'people' => $week->people,
                 'clean' => self::clean($week),
                 'alike' => self::alike($week),
-                'held' => $this->turns($week->held),
-                'faded' => $this->turns($week->faded),
-                'newly' => count($week->held),
-                'gone' => count($week->faded),
+                'held' => count($week->held),
+                'faded' => count($week->faded),
             ],
             array_reverse($this->weeks->weeks),
         );
+    }
+
+    /**
+     * @param string $from the Monday of a week
+     * @param string $way  held or faded
+     *
+     * @return ?array<string, string> what somebody newly holds at its end, or holds no more, by the names of people;
+     *     null where that week is not told
+     */
+    public function turns(string $from, string $way): ?array
+    {
+        $week = array_find($this->weeks->weeks, static fn (Week $week): bool => $week->from->format('Y-m-d') === $from);
+        if ($week === null) {
+            return null;
+        }
+        $texts = [];
+        foreach ($way === 'held' ? $week->held : $week->faded as $turn) {
+            $texts[$this->people[$turn->student] ?? __('evidence.partners.former')][] = $this->turn($turn);
+        }
+        ksort($texts);
+
+        return array_map(static fn (array $own): string => implode('; ', $own), $texts);
     }
 
     /** What one more class a week would have kept, in a sentence; empty where nothing faded. */
@@ -100,22 +120,6 @@ final readonly class WeekRows
     private static function percent(int $part, int $of): string
     {
         return __('words.percent', ['share' => (string) round((100 * $part) / $of)]);
-    }
-
-    /**
-     * @param list<Turn> $turns
-     *
-     * @return array<string, string> by the names of people
-     */
-    private function turns(array $turns): array
-    {
-        $texts = [];
-        foreach ($turns as $turn) {
-            $texts[$this->people[$turn->student] ?? __('evidence.partners.former')][] = $this->turn($turn);
-        }
-        ksort($texts);
-
-        return array_map(static fn (array $own): string => implode('; ', $own), $texts);
     }
 
     private function turn(Turn $turn): string

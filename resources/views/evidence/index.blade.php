@@ -15,9 +15,10 @@
             <tr><th scope="row">{{ __('evidence.corners.'.$corner) }}</th><td>{{ $count }}</td></tr>
         @endforeach
     </x-table>
-    @if ($rows->disagree() === [])<p>{{ __('evidence.disagree-none') }}</p>@endif
+    @php ($disagree = $rows->disagree())
+    @if ($disagree === [])<p>{{ __('evidence.disagree-none') }}</p>@endif
     <ul class="finding-lines">
-        @foreach ($rows->disagree() as $row)
+        @foreach ($disagree as $row)
             <li><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a>, {{ $row['where'] }}: {{ $row['says'] }}</li>
         @endforeach
     </ul>

@@ -10,11 +10,12 @@
     @endforeach
 </x-table>
 </div>
-@if ($rows->sizes() !== [])
+@php ($sizes = $rows->sizes())
+@if ($sizes !== [])
 <h3>{{ __('evidence.for-whom') }}</h3>
 <div class="table-wide">
 <x-table :head="array_values(texts('evidence.sizes-columns'))" :caption="__('evidence.for-whom')">
-    @foreach ($rows->sizes() as $row)
+    @foreach ($sizes as $row)
         <tr>
             <th scope="row"><a href="{{ $row['url'] }}">{{ $row['answer'] }}</a></th><td>{{ $row['where'] }}</td><td>{{ $row['size'] }}</td>
             <td>{{ $row['tries'] }}</td><td>{{ $row['share'] }}</td><td>{{ $row['interval'] }}</td><td>{{ $row['told'] }}</td>

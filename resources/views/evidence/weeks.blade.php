@@ -12,10 +12,11 @@
         @foreach ($weeks->rows() as $row)
             <tr><th scope="row">{{ $row['week'] }}</th><td>{{ $row['tries'] }}</td><td>{{ $row['people'] }}</td>
                 <td>{{ $row['clean'] }}</td><td>{{ $row['alike'] }}</td>
-                @foreach (['held' => 'newly', 'faded' => 'gone'] as $way => $count)
-                    <td>@if ($row[$count] === 0) 0 @else
-                        <details><summary>{{ $row[$count] }}</summary>
-                            <ul>@foreach ($row[$way] as $name => $what)<li>{{ $name }}: {{ $what }}</li>@endforeach</ul>
+                @foreach (['held', 'faded'] as $way)
+                    <td>@if ($row[$way] === 0) 0 @else
+                        <details hx-get="{{ route('evidence.turns', [$row['from'], $way, 'group' => $group]) }}"
+                            hx-trigger="toggle once" hx-target="find ul"><summary>{{ $row[$way] }}</summary>
+                            <ul aria-live="polite"><li>{{ __('evidence.weeks.coming') }}</li></ul>
                         </details>@endif</td>
                 @endforeach
             </tr>
