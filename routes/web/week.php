@@ -35,6 +35,9 @@ Route::resource('classes', ClassController::class)
 Route::get('classes/{class}/done', [ClassController::class, 'done'])
     ->name('classes.done')
     ->can('view', 'class');
+Route::get('classes/{class}/home', [ClassController::class, 'home'])
+    ->name('classes.home')
+    ->can('view', 'class');
 Route::get('classes/{class}/sheet', [ClassController::class, 'sheet'])
     ->name('classes.sheet')
     ->can('view', 'class');

@@ -146,7 +146,8 @@ it('gives the class of tonight along to the mat, and takes who came from there, 
     // What each takes home is the sheet of that week.
     $home = array_column($course['home'], 'items', 'name');
     expect($home)->not->toBe([]);
-    $page = (string) $this->get("/classes/{$class->id}")->assertSee('What each takes home')->getContent();
+    $this->get("/classes/{$class->id}")->assertSee("/classes/{$class->id}/home");
+    $page = (string) $this->get("/classes/{$class->id}/home")->assertSee('What each takes home')->getContent();
     foreach ($this->hall->students as $student) {
         $sheet = (string) $this->get("/people/{$student->id}/home")->assertOk()->getContent();
         expect(isset($home[$student->name]))->toBe(str_contains($sheet, 'I did it'), $student->name);

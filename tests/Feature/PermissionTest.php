@@ -135,6 +135,7 @@ const ROUTES = [
     'classes.taught' => ['put', '/classes/{class}/taught', WRITE],
     'classes.restore' => ['post', '/classes/{class}/restore', WRITE],
     'classes.done' => ['get', '/classes/{class}/done', TEACH],
+    'classes.home' => ['get', '/classes/{class}/home', TEACH],
     'classes.sheet' => ['get', '/classes/{class}/sheet', TEACH],
     'classes.attendance' => ['put', '/classes/{class}/attendance', TEACH],
     'board' => ['get', '/board', TEACH],

@@ -19,6 +19,7 @@ use App\Persistence\RevisionCache;
 use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
 use App\View\Classes\ForWhom;
+use App\View\Classes\TakesHome;
 use App\View\Classes\WhoComes;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -115,6 +116,12 @@ final readonly class ClassController
         return view('classes.done', [
             'done' => new ClassDone($class, WhoComes::to($class), $meant['tries'], $meant['taught']),
         ]);
+    }
+
+    /** What each takes home, which takes long for many: the page of the class asks for it where it is looked at. */
+    public function home(TrainingClass $class): View
+    {
+        return view('classes.home', ['home' => new TakesHome($class, WhoComes::byRank($class))]);
     }
 
     private static function meantOf(TrainingClass $class): string

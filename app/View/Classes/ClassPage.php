@@ -78,10 +78,7 @@ final readonly class ClassPage
         $school = $class->school;
         $this->until = $class->plannedUntil(CarbonImmutable::now());
         $this->catalogue = $mapper->curriculum($school);
-        $order = $this->catalogue->rankOrder();
-        $this->students = WhoComes::to($class)
-            ->sortBy(static fn (Student $student): array => [$order[$student->rank->code] ?? 0, $student->name])
-            ->values();
+        $this->students = WhoComes::byRank($class);
         $this->byCode = $this->students->keyBy('code')->all();
         $this->people = $this->students
             ->mapWithKeys(static fn (Student $student): array => [$student->id => $mapper->student($student)])

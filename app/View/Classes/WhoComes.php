@@ -22,6 +22,14 @@ final readonly class WhoComes
         return $present->isNotEmpty() ? $present : self::expected($class)->limit(Kit::MAX)->get('students.*');
     }
 
+    /** @return Collection<int, Student> the same, the lowest rank first */
+    public static function byRank(TrainingClass $class): Collection
+    {
+        return self::to($class)
+            ->sortBy(static fn (Student $student): array => [$student->rank->position, $student->name])
+            ->values();
+    }
+
     /** Whether more are expected than can be planned for. */
     public static function isMoreThanPlanned(TrainingClass $class): bool
     {

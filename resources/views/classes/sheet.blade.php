@@ -23,6 +23,6 @@
 <ul class="people-lines">@foreach ($page->pressure()->rows() as $row)
     <li><strong>{{ $row['name'] }}</strong>: {{ implode(' · ', [$row['next'], ...array_slice($row['moves'], 0, 1),
         ...$row['test'] === '' ? [] : [$row['test']]]) }}</li>@endforeach</ul>
-@include('classes.home')
+@include('classes.home', ['home' => $page->home()])
 </div>
 </x-layout>

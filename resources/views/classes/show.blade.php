@@ -40,7 +40,7 @@
             'newName' => __('lists.name-for-test', ['day' => school_time($class->at, 'j M, H:i')])])
     @endif
 @endif
-@include('classes.home')
+<div hx-get="{{ route('classes.home', $class) }}" hx-trigger="intersect once" hx-swap="outerHTML"></div>
 <section class="no-print" aria-labelledby="who">
 <h2 id="who">{{ __('classes.who') }}</h2>
 <p class="lead-line">{{ __('classes.who-lead') }}</p>
