@@ -19,6 +19,15 @@ enum Role: string
         return __('words.roles.'.$this->value);
     }
 
+    /** @return array<string, string> of all, by value */
+    public static function titles(): array
+    {
+        return array_map(
+            static fn (self $role): string => $role->title(),
+            array_column(self::cases(), null, 'value'),
+        );
+    }
+
     /** Whether they set up the school itself: its ranks, its people, its files. */
     public function runsSchool(): bool
     {

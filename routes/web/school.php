@@ -57,6 +57,9 @@ Route::prefix('school')->group(function (): void {
     Route::get('accounts', [AccountsController::class, 'index'])
         ->name('accounts.index')
         ->can('viewAny', User::class);
+    Route::get('accounts/{account}/edit', [AccountsController::class, 'edit'])
+        ->name('accounts.edit')
+        ->can('update', 'account');
     Route::put('accounts/{account}', [AccountsController::class, 'update'])
         ->name('accounts.update')
         ->can('update', 'account');

@@ -27,7 +27,8 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
     $this->signIn('head@cinder-quay.example')->visit('/school/accounts');
     $this->find('#invite ~ form [name=name]')->sendKeys('Bo');
     $this->choose('role', 'guardian');
-    foreach (array_slice($this->browser->findElements(WebDriverBy::cssSelector('#children option')), 0, 2) as $child) {
+    $this->find('#invite ~ form details summary')->click();
+    foreach (array_slice($this->browser->findElements(WebDriverBy::cssSelector('#children label')), 0, 2) as $child) {
         $child->click();
     }
     $this->press('Invite somebody')->see('Invitation for Bo');
@@ -40,7 +41,8 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
         ->fill('code', strtolower($code))
         ->press('Continue')
         ->see('You are invited as Guardian.');
-    $this->fill('email', 'bo'.bin2hex(random_bytes(4)).'@home.example')
+    $email = 'bo'.bin2hex(random_bytes(4)).'@home.example';
+    $this->fill('email', $email)
         ->fill('password', 'a long password')
         ->press('Create account');
     $this->see('Welcome to Cinder Quay Hall.')->see('Children');
@@ -48,6 +50,30 @@ it('joins with the code on a card, as a guardian who sees two children and nothi
     $this->find('.big-links a')->click();
     $this->see('Drill next')->press('The whole ladder')->see('The ladder as a table');
     $this->visit('/wall')->see('You may not open this page');
+
+    // The head gives another child, found by name, and another role.
+    $this->browser->manage()->deleteAllCookies();
+    $this->resize(1280, 800);
+    $this->signIn('head@cinder-quay.example')->visit('/school/accounts');
+    $row = fn () => $this->browser->findElement(WebDriverBy::xpath("//tr[contains(., '{$email}')]"));
+    $change = fn () => $row()->findElement(WebDriverBy::linkText('Change'))->click();
+    $change();
+    $this->see('Change the account of Bo')->see('Children (2)');
+    $this->find('#find-children')->sendKeys('tidewell');
+    $shown = fn (): array => array_values(
+        array_filter(
+            $this->browser->findElements(WebDriverBy::cssSelector('#children label')),
+            static fn ($label): bool => $label->isDisplayed(),
+        ),
+    );
+    $this->until(fn (): bool => count($shown()) === 1);
+    $shown()[0]->click();
+    $this->press('Save')->see('Bo is now Guardian');
+    expect($row()->getText())->toContain('Orla Tidewell');
+    $change();
+    $this->see('Children (3)')->choose('role', 'assistant')->press('Save')->see('Bo is now Assistant');
+    expect($row()->getText())->not->toContain('Tidewell')
+        ->and($this->complaints())->toBe([]);
 });
 
 it('signs in with a second factor, set up from a picture', function (): void {

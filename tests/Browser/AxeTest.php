@@ -71,6 +71,7 @@ dataset('screens', [
     'plan a class' => ['head@cinder-quay.example', '/classes/create'],
     'school' => ['head@cinder-quay.example', '/school'],
     'accounts' => ['head@cinder-quay.example', '/school/accounts'],
+    'change an account' => ['head@cinder-quay.example', '/school/accounts/2/edit'],
     'log' => ['head@cinder-quay.example', '/school/log'],
     'jobs' => ['head@cinder-quay.example', '/school/jobs'],
     'outbox' => ['head@cinder-quay.example', '/school/outbox'],

@@ -150,6 +150,25 @@ it('gives another role, ends the sessions, and tells it in the log', function ()
     expect($this->get('/school/log.csv')->streamedContent())->toContain('role: assistant → instructor');
 });
 
+it('shows what can be changed of an account: nothing of a student’s role, nor of one that is closed', function (): void {
+    $student = $this->hall->students()->firstOrFail();
+    $theirs = $this->person($this->hall, Role::Student);
+    $assistant = $this->person($this->hall, Role::Assistant);
+    $this->actingAs($this->head)
+        ->get("/school/accounts/{$theirs->id}/edit")
+        ->assertOk()
+        ->assertSee("This account is that of the student {$student->name}.")
+        ->assertDontSee('name="role"', false)
+        ->assertSee("Close account of {$theirs->name}");
+    $page = $this->get("/school/accounts/{$assistant->id}/edit")->assertOk()->assertSee('Children (0)');
+    $page->assertDontSee('value="student"', false)->assertSee('value="guardian"', false);
+    $this->from("/school/accounts/{$assistant->id}/edit")
+        ->put("/school/accounts/{$assistant->id}", ['role' => 'student'])
+        ->assertRedirect("/school/accounts/{$assistant->id}/edit");
+    $this->delete("/school/accounts/{$assistant->id}");
+    $this->get("/school/accounts/{$assistant->id}/edit")->assertNotFound();
+});
+
 it('closes an account and opens it again', function (): void {
     $instructor = $this->person($this->hall, Role::Instructor);
     $this->actingAs($this->head)

@@ -180,6 +180,7 @@ const ROUTES = [
     'export' => ['get', '/school/export.{format}', HEAD],
     'export.zip' => ['get', '/school/export.zip', HEAD],
     'accounts' => ['get', '/school/accounts', HEAD],
+    'accounts.edit' => ['get', '/school/accounts/{account}/edit', HEAD],
     'accounts.update' => ['put', '/school/accounts/{account}', HEAD],
     'accounts.destroy' => ['delete', '/school/accounts/{account}', HEAD],
     'accounts.restore' => ['post', '/school/accounts/{account}/restore', HEAD],

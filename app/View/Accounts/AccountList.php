@@ -7,6 +7,7 @@ namespace App\View\Accounts;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\School;
+use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -24,10 +25,10 @@ final readonly class AccountList
     /** @var Collection<int, Invitation> */
     public Collection $invitations;
 
-    /** @var array<int, string> students of the school by id */
-    public array $students;
+    /** @var Collection<int, Student> of the school, with their ranks */
+    public Collection $students;
 
-    /** @var array<int, string> the same without those that have an account */
+    /** @var array<int, string> names of those that have no account, by id */
     public array $withoutAccount;
 
     /** @var array<string, string> roles that can be given, by value */
@@ -53,23 +54,15 @@ final readonly class AccountList
         $this->closed = $all->filter(static fn (User $user): bool => $user->isClosed())->values();
         $this->open = $all->reject(static fn (User $user): bool => $user->isClosed())->values();
         $this->invitations = $school->invitations;
-        $this->students = $school->students()->pluck('name', 'id')->all();
-        $this->withoutAccount = array_diff_key($this->students, array_flip($all->pluck('student_id')->filter()->all()));
-        $this->roles = collect(Role::cases())
-            ->mapWithKeys(static fn (Role $role): array => [$role->value => $role->title()])
-            ->all();
+        $this->students = $school->students()->with('rank')->get();
+        $this->withoutAccount = $this->students->except($all->pluck('student_id')->filter()->all())->pluck('name', 'id')->all();
+        $this->roles = Role::titles();
         $this->last = DB::table('sessions')
             ->whereIn('user_id', $all->pluck('id'))
             ->orderBy('last_activity')
             ->pluck('last_activity', 'user_id')
             ->map(static fn (int $last): CarbonImmutable => CarbonImmutable::createFromTimestamp($last))
             ->all();
-    }
-
-    /** @return array<string, string> roles that an account can be given: a student is invited as such */
-    public function rolesBesideStudent(): array
-    {
-        return array_diff_key($this->roles, [Role::Student->value => true]);
     }
 
     public function lastText(User $user): string

@@ -15,7 +15,8 @@
             <td>{{ $account->role->title() }}<div class="form-text">{{ $list->whoseText($account) }}</div></td>
             <td>{{ __($account->totp_since ? 'accounts.has-factor' : 'accounts.no-factor') }}</td>
             <td>{{ $list->lastText($account) }}</td>
-            <td>@include('accounts.change')</td>
+            <td><x-button size="sm" :href="route('accounts.edit', $account)"
+                :aria-label="__('accounts.change-of', ['name' => $account->name])">{{ __('accounts.change') }}</x-button></td>
         </tr>
     @endforeach
 </x-table>
@@ -51,14 +52,8 @@
             <x-select name="student" :options="['' => '–'] + $list->withoutAccount" :value="old('student')"
                 aria-describedby="student-hint"/>
         </x-field>
-        <x-field name="children" :label="__('accounts.children')" :hint="__('accounts.children-hint')">
-            <select class="form-select" id="children" name="children[]" multiple size="4" aria-describedby="children-hint">
-                @foreach ($list->students as $id => $student)
-                    <option value="{{ $id }}" @selected(in_array((string) $id, (array) old('children'), true))>{{ $student }}</option>
-                @endforeach
-            </select>
-        </x-field>
     </div>
+    @include('accounts.children', ['students' => $list->students, 'chosen' => old('children', [])])
     <x-button kind="rust" class="mt-2">{{ __('accounts.invite') }}</x-button>
 </form>
 <h2>{{ __('accounts.factor-title') }}</h2>

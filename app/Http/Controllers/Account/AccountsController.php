@@ -24,6 +24,19 @@ final readonly class AccountsController
         return view('accounts.index', ['list' => new AccountList($user->school), 'user' => $user]);
     }
 
+    public function edit(User $account): View
+    {
+        ! $account->isClosed() || abort(404);
+        $isStudents = $account->role === Role::Student;
+
+        return view('accounts.edit', [
+            'account' => $account,
+            // A student is invited as such: no other account becomes one, and theirs no other.
+            'roles' => $isStudents ? [] : array_diff_key(Role::titles(), [Role::Student->value => true]),
+            'students' => $isStudents ? [] : $account->school->students()->with('rank')->get(),
+        ]);
+    }
+
     public function update(RoleRequest $request, User $account): RedirectResponse
     {
         return $this->answer(
