@@ -160,7 +160,7 @@ it('shows what can be changed of an account: nothing of a student’s role, nor 
         ->assertSee("This account is that of the student {$student->name}.")
         ->assertDontSee('name="role"', false)
         ->assertSee("Close account of {$theirs->name}");
-    $page = $this->get("/school/accounts/{$assistant->id}/edit")->assertOk()->assertSee('Children (0)');
+    $page = $this->get("/school/accounts/{$assistant->id}/edit")->assertOk()->assertSee('Children of a guardian (0)');
     $page->assertDontSee('value="student"', false)->assertSee('value="guardian"', false);
     $this->from("/school/accounts/{$assistant->id}/edit")
         ->put("/school/accounts/{$assistant->id}", ['role' => 'student'])

@@ -2,7 +2,6 @@
 @php($chosen = array_map(intval(...), (array) $chosen))
 <details class="mt-3" @if ($chosen !== [] || $errors->has('children*')) open @endif>
     <summary>{{ __('accounts.children', ['count' => count($chosen)]) }}</summary>
-    <p class="form-text">{{ __('accounts.children-hint') }}</p>
     <x-pick-people name="children" of="children" :students="$students" :chosen="$chosen"/>
     @error('children*')<div class="invalid-feedback d-block">{{ $message }}</div>@enderror
 </details>

@@ -8,9 +8,11 @@
 <form method="post" action="{{ route('accounts.update', $account) }}" class="slab">
     @csrf
     @method('put')
-    <x-field name="role" :label="__('accounts.role')">
-        <x-select name="role" :options="$roles" :value="old('role', $account->role->value)"/>
-    </x-field>
+    <div class="facet-grid">
+        <x-field name="role" :label="__('accounts.role')">
+            <x-select name="role" :options="$roles" :value="old('role', $account->role->value)"/>
+        </x-field>
+    </div>
     @include('accounts.children', ['chosen' => old('children', $account->children->modelKeys())])
     <x-button kind="rust" class="mt-3">{{ __('words.save') }}</x-button>
     <x-button class="mt-3" :href="route('accounts.index')">{{ __('words.cancel') }}</x-button>
