@@ -45,12 +45,12 @@ final readonly class WallController implements KnowsWhatItShows
         return view('wall.show', [
             'query' => $query,
             'unreadable' => $this->mapper->unreadable($school),
-            'isEmpty' => ! $school->ranks()->exists() || ! $school->attacks()->exists(),
+            'isEmpty' => $school->ranks->isEmpty() || ! $school->attacks()->exists(),
             'ranks' => $school->ranks,
             'filter' => new WallFilter(
                 $query,
                 $school->ranks,
-                $school->students()->get(['id', 'name']),
+                $school->students()->pluck('name', 'id')->all(),
                 CarbonImmutable::now(),
                 Spelling::ofSchool($school),
             ),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Wall;
 
 use App\Models\Rank;
-use App\Models\Student;
 use App\View\Spelling;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -20,13 +19,13 @@ final readonly class WallFilter
     private const SEASON = 13;
 
     /**
-     * @param Collection<int, Rank>    $ranks
-     * @param Collection<int, Student> $students
+     * @param Collection<int, Rank> $ranks
+     * @param array<int, string>    $students names by id
      */
     public function __construct(
         private WallQuery $query,
         private Collection $ranks,
-        private Collection $students,
+        private array $students,
         private CarbonImmutable $today,
         private Spelling $spelling,
     ) {}
@@ -49,7 +48,6 @@ final readonly class WallFilter
             ];
         }
         $ranks = $this->ranks->pluck('name', 'code')->all();
-        $students = $this->students->pluck('name', 'id')->all();
 
         return [
             ...$fields,
@@ -70,12 +68,12 @@ final readonly class WallFilter
             ],
             'student' => [
                 'label' => __('wall.filter.student'),
-                'options' => ['' => __('wall.filter.each-rank')] + $students,
+                'options' => ['' => __('wall.filter.each-rank')] + $this->students,
                 'value' => $this->query->student?->id,
             ],
             'against' => [
                 'label' => __('wall.filter.against'),
-                'options' => ['' => __('words.nobody')] + $students,
+                'options' => ['' => __('words.nobody')] + $this->students,
                 'value' => $this->query->against?->id,
             ],
         ];
