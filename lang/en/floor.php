@@ -133,7 +133,7 @@ return [
         'states' => ['limited' => 'limited', 'blocked' => 'blocked'],
         'weak-side' => 'The grip is weakest toward the thumb, which points :side.',
     ],
-    'stage-label' => 'The floor. The left and right arrow keys go from beat to beat, Space plays, b finds first steps.',
+    'stage-label' => 'The floor. The left and right arrow keys go from beat to beat, Space plays, f finds first steps.',
     'start' => 'Start',
     'start-label' => 'The floor at the start, with how many free weapons of the attacker reach a step away in each direction',
     'steps' => [

@@ -187,7 +187,7 @@ describe('floor', () => {
   it('asks for first steps with b', () => {
     const asked = vi.fn();
     find('[data-ask-steps]').addEventListener('click', asked);
-    press('b');
+    press('f');
     expect(asked).toHaveBeenCalledOnce();
   });
 });

@@ -25,7 +25,7 @@ describe('whole page', () => {
     root = page(
       `<dialog id="confirmation"><p data-question></p></dialog><dialog id="shortcuts"></dialog>
       <form id="delete" data-confirm="Delete it?"><button value="x"></button></form><form id="save"></form>
-      <input data-key="f"><a href="#there" data-key="g">there</a><p id="part" data-unanswered="Holes are not there."></p><p id="plain"></p>
+      <input data-key="f"><input type="checkbox" data-key="o"><a href="#there" data-key="g">there</a><p id="part" data-unanswered="Holes are not there."></p><p id="plain"></p>
       <form id="sent"><p hidden data-unanswered-here data-unanswered="Not sent."></p></form>`,
       TEXTS,
     );
@@ -81,6 +81,8 @@ describe('whole page', () => {
     expect(followed).toHaveBeenCalledOnce();
     press('f');
     expect(document.activeElement).toBe(find('[data-key="f"]'));
+    press('o');
+    expect(find('[data-key="o"]').checked).toBe(true);
     expect(press('g', find('input'))).toBe(false);
     expect(press('g', document.body, { ctrlKey: true })).toBe(false);
     expect(press('q')).toBe(false);

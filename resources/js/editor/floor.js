@@ -121,7 +121,7 @@ export default () => ({
       Home: () => this.go(line[0].dataset.beat),
       End: () => this.go(line[line.length - 1].dataset.beat),
       ' ': () => this.play(),
-      b: () => this.askSteps(),
+      f: () => this.askSteps(),
     };
     if (!moves[event.key] || event.ctrlKey || event.metaKey || event.altKey) return;
     event.preventDefault();

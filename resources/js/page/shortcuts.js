@@ -16,7 +16,7 @@ export default () => {
     const bearer = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
     if (!bearer) return;
     event.preventDefault();
-    if (bearer.matches('input, textarea, select')) bearer.focus();
+    if (bearer.matches('input:not([type=checkbox]), textarea, select')) bearer.focus();
     else bearer.click();
   });
 };

@@ -45,7 +45,7 @@
     <div class="floor-steps no-print">
         <label>{{ __('floor.first-steps-that-keep') }}
             <x-input name="strike" small value="right palm chin" :aria-label="__('floor.strike-that-reaches')"/></label>
-        <x-button size="sm" type="button" data-ask-steps data-key="b" :hx-get="route('attacks.first-steps', $draft->attackId)"
+        <x-button size="sm" type="button" data-ask-steps data-key="f" :hx-get="route('attacks.first-steps', $draft->attackId)"
             hx-include="#bench-settings, [name=strike]" hx-target="#first-steps">{{ __('floor.find-first-steps') }}</x-button>
         <div id="first-steps" aria-live="polite"></div>
     </div>

@@ -5,7 +5,7 @@
         <x-button kind="rust" size="sm" data-key="n" :href="route('attacks.answers.create', $attack)">{{ __('answers.write') }}</x-button>
     @endcan
     @can('update', $attack)
-        <x-button size="sm" :href="route('attacks.edit', $attack)">{{ __('words.edit') }}</x-button>
+        <x-button size="sm" data-key="e" :href="route('attacks.edit', $attack)">{{ __('words.edit') }}</x-button>
         <x-delete :action="route('attacks.destroy', $attack)" :question="__('attacks.delete-question', ['title' => $attack->title])"/>
     @endcan
 </x-heading>

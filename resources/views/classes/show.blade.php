@@ -3,7 +3,7 @@
     <x-button size="sm" href="#who">{{ __('classes.who') }}</x-button>
     <x-button size="sm" :href="route('classes.sheet', $class)">{{ __('classes.sheet') }}</x-button>
     @can('update', $class)
-        <x-button size="sm" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
+        <x-button size="sm" data-key="e" :href="route('classes.edit', $class)">{{ __('words.edit') }}</x-button>
     @endcan
 </x-heading>
 <p class="lead-line">{{ $page->facts() }}</p>

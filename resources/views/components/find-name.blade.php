@@ -3,7 +3,7 @@
 @if ($count > 20)
 <div {{ $attributes->class('find-row no-print') }}>
 <label class="form-label" for="find-{{ $of }}">{{ __('words.find-name') }}</label>
-<input class="form-control form-control-sm" type="search" id="find-{{ $of }}" data-finds="{{ $of }}"
+<input class="form-control form-control-sm" type="search" id="find-{{ $of }}" data-finds="{{ $of }}" data-key="/"
     aria-describedby="found-{{ $of }}" autocomplete="off" spellcheck="false">
 <span id="found-{{ $of }}" role="status"></span>
 </div>

@@ -1,7 +1,7 @@
 <x-layout :title="$solo->name">
 <x-heading :title="$solo->name">
     <x-slot:beside><span class="tag">{{ __('solos.kinds.'.$solo->kind->value) }}</span></x-slot>
-    @can('update', $solo)<x-button size="sm" :href="route('basics.edit', $solo)">{{ __('words.edit') }}</x-button>@endcan
+    @can('update', $solo)<x-button size="sm" data-key="e" :href="route('basics.edit', $solo)">{{ __('words.edit') }}</x-button>@endcan
     @can('delete', $solo)<x-delete :action="route('basics.destroy', $solo)"
         :question="__('solos.delete-question', ['name' => $solo->name])"/>@endcan
     <x-button size="sm" :href="route('basics.index')">{{ __('solos.title') }}</x-button>

@@ -1,6 +1,6 @@
 <x-layout :title="__('students.people')">
 <x-heading :title="__('students.people')">
-    <x-button size="sm" data-key="b" :href="route('board')">{{ __('board.board') }}</x-button>
+    <x-button size="sm" data-key="v" :href="route('board')">{{ __('board.board') }}</x-button>
     @can('create', App\Models\Rep::class)<x-button size="sm" :href="route('reps.file')">{{ __('reps.file.title') }}</x-button>@endcan
     @can('create', App\Models\Student::class)
         <x-button size="sm" :href="route('people.file')">{{ __('students.file.title') }}</x-button>

@@ -1,7 +1,7 @@
 <x-layout :title="__('tests.title', ['rank' => $test->rank->name, 'day' => school_time($test->at, 'j M Y')])">
 <x-heading :title="__('tests.title', ['rank' => $test->rank->name, 'day' => school_time($test->at, 'D j M Y, H:i')])">
     <x-button size="sm" :href="route('tests.sheet', $test)">{{ __('tests.sheet') }}</x-button>
-    @can('update', $test)<x-button size="sm" :href="route('tests.edit', $test)">{{ __('words.edit') }}</x-button>@endcan
+    @can('update', $test)<x-button size="sm" data-key="e" :href="route('tests.edit', $test)">{{ __('words.edit') }}</x-button>@endcan
     <x-button size="sm" :href="route('tests.index')">{{ __('tests.tests') }}</x-button>
 </x-heading>
 <p class="lead-line">@if ($test->place){{ $test->place }} · @endif{{ trans_choice('tests.candidates', count($page->rows)) }} ·

@@ -6,7 +6,7 @@
     :title="__('floor.settings.swap-key')">⇄</x-button>
 <label>{{ __('floor.settings.attacker') }} <x-select small name="attacker" data-size-attacker :options="$settings->sizeNames()"
     :value="$settings->attacker"/></label>
-<label class="check"><input type="checkbox" name="side" value="mirrored" data-key="m" @checked($settings->isMirrored())
+<label class="check"><input type="checkbox" name="side" value="mirrored" data-key="o" @checked($settings->isMirrored())
     @disabled($symmetric)> {{ __('words.mirrored') }}</label>
 <label>{{ __('floor.settings.pace') }} <x-select small name="rung" :options="$settings->rungNames($rungs)"
     :value="$settings->rung?->id"/></label>
