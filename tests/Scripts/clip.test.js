@@ -90,6 +90,20 @@ describe('marks of a clip', () => {
     expect(video().playbackRate).toBe(0.5);
   });
 
+  it('stands still again where the browser does not let the clip play', async () => {
+    root.querySelectorAll('[name="beats_at[]"]').forEach((field, at) => {
+      field.value = String(at + 1);
+    });
+    one.tell();
+    video().play = () => Promise.reject(new Error('NotAllowedError'));
+    one.play();
+    expect(one.player).toBeTruthy();
+    await new Promise((done) => {
+      setTimeout(done);
+    });
+    expect(one.player).toBeFalsy();
+  });
+
   it('may be of a clip that has no floor', () => {
     root = page('<video></video><select data-slow><option value="0.25"></option></select>', {});
     root.dataset.alone = '';

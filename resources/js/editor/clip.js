@@ -84,7 +84,8 @@ export default () => {
       // In the middle of the beat that is shown the clip goes on from there.
       if (place(times, toFloor(marks, times, video.currentTime) + NEAR).from !== times.lastIndexOf(from)) set(from);
       this.pace();
-      video.play();
+      // A browser may not let it play: then nothing runs.
+      video.play()?.catch(() => this.stop());
       return { at: () => (video.seeking ? from : toFloor(marks, times, video.currentTime)), set };
     },
 
