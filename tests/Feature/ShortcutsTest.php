@@ -8,7 +8,10 @@ use Symfony\Component\Finder\SplFileInfo;
 beforeEach(function (): void {
     $views = implode(
         "\n",
-        array_map(static fn (SplFileInfo $view): string => $view->getContents(), File::allFiles(resource_path('views'))),
+        array_map(
+            static fn (SplFileInfo $view): string => $view->getContents(),
+            File::allFiles(resource_path('views')),
+        ),
     );
     /** @return list<string> the keys that views name so, each as often as it is there */
     $this->keys = function (string $attribute) use ($views): array {

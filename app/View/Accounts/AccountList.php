@@ -55,7 +55,10 @@ final readonly class AccountList
         $this->open = $all->reject(static fn (User $user): bool => $user->isClosed())->values();
         $this->invitations = $school->invitations;
         $this->students = $school->students()->with('rank')->get();
-        $this->withoutAccount = $this->students->except($all->pluck('student_id')->filter()->all())->pluck('name', 'id')->all();
+        $this->withoutAccount = $this->students
+            ->except($all->pluck('student_id')->filter()->all())
+            ->pluck('name', 'id')
+            ->all();
         $this->roles = Role::titles();
         $this->last = DB::table('sessions')
             ->whereIn('user_id', $all->pluck('id'))

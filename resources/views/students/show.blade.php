@@ -4,7 +4,8 @@
     @can('create', App\Models\Rep::class)
         <x-button kind="rust" size="sm" data-key="n" :href="route('record.attacks', $student)">{{ __('reps.record-a-rep') }}</x-button>
     @endcan
-    @can('update', $student)<x-button size="sm" data-key="e" :href="route('students.edit', $student)">{{ __('words.edit') }}</x-button>@endcan
+    @can('update', $student)<x-button size="sm" data-key="e" :href="route('students.edit', $student)">{{
+        __('words.edit') }}</x-button>@endcan
     <x-button size="sm" :href="route('students.own', $student)">{{ __('students.own.short') }}</x-button>
     <x-button size="sm" :href="route('home.show', $student)">{{ __('home.short') }}</x-button>
     <x-button size="sm" :href="route('data.show', $student)">{{ __('students.data') }}</x-button>
