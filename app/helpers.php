@@ -48,3 +48,20 @@ if (! function_exists('sided')) {
         return $title.($side === Side::Mirrored ? __('words.in-brackets.mirrored') : '');
     }
 }
+
+if (! function_exists('ticked')) {
+    /**
+     * What is ticked of several under one name: as it was sent where the page’s only form comes back, also where that
+     * was nothing.
+     *
+     * @param list<int|string> $else what is so far
+     *
+     * @return list<string>
+     */
+    function ticked(string $field, array $else = []): array
+    {
+        $ticked = session()->hasOldInput() ? (array) old($field) : $else;
+
+        return array_map(strval(...), array_values(array_filter($ticked, is_scalar(...))));
+    }
+}

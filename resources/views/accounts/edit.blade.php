@@ -13,7 +13,7 @@
             <x-select name="role" :options="$roles" :value="old('role', $account->role->value)"/>
         </x-field>
     </div>
-    @include('accounts.children', ['chosen' => old('children', $account->children->modelKeys())])
+    @include('accounts.children', ['chosen' => ticked('children', $account->children->modelKeys())])
     <x-button kind="rust" class="mt-3">{{ __('words.save') }}</x-button>
     <x-button class="mt-3" :href="route('accounts.index')">{{ __('words.cancel') }}</x-button>
 </form>

@@ -53,7 +53,7 @@
                 aria-describedby="student-hint"/>
         </x-field>
     </div>
-    @include('accounts.children', ['students' => $list->students, 'chosen' => old('children', [])])
+    @include('accounts.children', ['students' => $list->students, 'chosen' => ticked('children')])
     <x-button kind="rust" class="mt-2">{{ __('accounts.invite') }}</x-button>
 </form>
 <h2>{{ __('accounts.factor-title') }}</h2>

@@ -16,14 +16,14 @@
 </div>
 <div class="checks mt-3">
     @foreach (['all_sizes', 'steps_in'] as $wish)
-        <label><input type="checkbox" name="{{ $wish }}" value="1" @checked(old('_token') ? old($wish) : $class->$wish)> {{
+        <label><input type="checkbox" name="{{ $wish }}" value="1" @checked(session()->hasOldInput() ? old($wish) : $class->$wish)> {{
             __('classes.wishes.'.$wish) }}</label>
     @endforeach
 </div>
 <fieldset class="checks mt-3"><legend class="form-label">{{ __('classes.fields.ranks') }}</legend>
     @foreach ($ranks as $rank)
         <label><input type="checkbox" name="ranks[]" value="{{ $rank->code }}" @checked(in_array($rank->code,
-            (array) old('ranks', $class->ranks), true))> {{ $rank->name }}</label>
+            ticked('ranks', $class->ranks), true))> {{ $rank->name }}</label>
     @endforeach
     <span class="form-text">{{ __('classes.none-chosen') }}</span>
 </fieldset>
@@ -31,7 +31,7 @@
     <x-field name="ages" :label="__('classes.fields.ages')"><x-select name="ages"
         :options="['' => __('classes.any-age')] + texts('classes.ages')" :value="old('ages', $class->ages?->value)"/></x-field>
 </div>
-@php($named = array_map(intval(...), (array) old('named', $class->named)))
+@php($named = array_map(intval(...), ticked('named', $class->named)))
 <details class="mt-3" @if ($named !== [] || $errors->has('named*')) open @endif>
     <summary>{{ __('classes.named', ['count' => count($named)]) }}</summary>
     <p class="form-text">{{ __('classes.named-help') }}</p>

@@ -23,8 +23,8 @@
 <fieldset class="mt-3"><legend class="form-label fs-6">{{ __('students.not-allowed') }}</legend>
     <div class="checks">
         @foreach ($flags as $flag => $hazard)
-            <label><input type="checkbox" name="flags[]" value="{{ $flag }}" @checked(in_array($flag, (array) old('flags', $student->flags
-                ?? []), true))> {{ $hazard }}</label>
+            <label><input type="checkbox" name="flags[]" value="{{ $flag }}" @checked(in_array($flag,
+                ticked('flags', $student->flags ?? []), true))> {{ $hazard }}</label>
         @endforeach
     </div>
 </fieldset>

@@ -11,5 +11,5 @@
 </div>
 <fieldset class="mt-3"><legend class="form-label">{{ ucfirst(__('tests.fields.candidates')) }}</legend>
     <x-pick-people name="candidates" of="candidates" :students="$students"
-        :chosen="array_map(intval(...), (array) old('candidates', $chosen))"/>
+        :chosen="array_map(intval(...), ticked('candidates', $chosen))"/>
 </fieldset>

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+
+beforeEach(function (): void {
+    $this->hall = $this->school();
+    $this->ada = $this->hall->students()->firstOrFail();
+    $this->class = $this->hall
+        ->classes()
+        ->create([
+            'code' => 'try',
+            'at' => now()->addDay(),
+            'minutes' => 60,
+            'place' => '',
+            'places' => 5,
+            'instructors' => 1,
+        ]);
+    $this->guardian = $this->person($this->hall, Role::Guardian);
+    $this->actingAs($this->person($this->hall, Role::Head));
+    /** @return list<string> values that a page has ticked under a name */
+    $this->tickedOn = function (string $page, string $name): array {
+        $ticks = '/name="'.preg_quote($name, '/').'"\s+value="([^"]*)"\s+checked/';
+        preg_match_all($ticks, (string) $this->get($page)->assertOk()->getContent(), $found);
+
+        return $found[1];
+    };
+});
+
+it('keeps as sent what was ticked where a form comes back, also where that is nothing', function (
+    Closure $page,
+    string $name,
+    array $wrong,
+    Closure $so,
+): void {
+    $path = $page->call($this);
+    $had = array_map(strval(...), $so->call($this));
+    $save = fn (array $with) => $this->from("{$path}/edit")
+        ->put($path, [...$wrong, ...$with])
+        ->assertSessionHasErrors();
+
+    expect($had)->not->toBe([])
+        ->and(($this->tickedOn)("{$path}/edit", $name))->toBe($had);
+    $save([]);
+    expect(($this->tickedOn)("{$path}/edit", $name))->toBe([]);
+    $save([str_replace('[]', '', $name) => [[$had[0]], $had[0]]]);
+    expect(($this->tickedOn)("{$path}/edit", $name))->toBe([$had[0]]);
+    // The next time the page is as it was.
+    expect(($this->tickedOn)("{$path}/edit", $name))->toBe($had);
+})->with([
+    'what a student is not to do' => [
+        fn (): string => "/people/{$this->ada->id}", 'flags[]', ['name' => ''],
+        function (): array {
+            $this->ada->update(['flags' => ['no-fall']]);
+
+            return ['no-fall'];
+        },
+    ],
+    'for whom a class is' => [
+        fn (): string => "/classes/{$this->class->id}", 'ranks[]', ['minutes' => 'x'],
+        function (): array {
+            $this->class->update(['ranks' => ['first']]);
+
+            return ['first'];
+        },
+    ],
+    'who is named for a class' => [
+        fn (): string => "/classes/{$this->class->id}", 'named[]', ['minutes' => 'x'],
+        function (): array {
+            $this->class->update(['named' => [$this->ada->id]]);
+
+            return [$this->ada->id];
+        },
+    ],
+    'the children of a guardian' => [
+        fn (): string => "/school/accounts/{$this->guardian->id}", 'children[]', ['role' => 'owner'],
+        function (): array {
+            $this->guardian->entrust([$this->ada->id]);
+
+            return [$this->ada->id];
+        },
+    ],
+]);
