@@ -73,6 +73,22 @@ it('keeps as sent what was ticked where a form comes back, also where that is no
             return [$this->ada->id];
         },
     ],
+    'who is tested' => [
+        function (): string {
+            $this->test = $this->hall
+                ->tests()
+                ->create(['code' => 'try', 'rank_id' => $this->ada->rank_id, 'at' => now()->addDay(), 'place' => '']);
+
+            return "/tests/{$this->test->id}";
+        },
+        'candidates[]',
+        ['at' => 'x'],
+        function (): array {
+            $this->test->candidates()->attach($this->ada->id, ['school_id' => $this->hall->id]);
+
+            return [$this->ada->id];
+        },
+    ],
     'the children of a guardian' => [
         fn (): string => "/school/accounts/{$this->guardian->id}", 'children[]', ['role' => 'owner'],
         function (): array {

@@ -15,11 +15,13 @@ use App\View\Evidence\EvidenceRows;
 use App\View\Evidence\EvidenceTable;
 use App\View\Evidence\PeopleRows;
 use App\View\Evidence\WeekRows;
+use App\View\Evidence\WeekTurns;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use StoneDrill\Core\Proof\Week;
 use StoneDrill\Core\Report\EvidenceReport;
 
 /** What the reps teach the school. */
@@ -43,8 +45,6 @@ final readonly class EvidenceController
         }
         $ranks = self::groups($school, $report);
         $group = self::group($request, $ranks);
-        $attacks = $school->attacks->pluck('title', 'code')->all();
-        $people = new PeopleRows($report, $school, $attacks);
         $rows = new EvidenceRows($report, $school);
 
         return view('evidence.index', [
@@ -57,8 +57,8 @@ final readonly class EvidenceController
                     $rows->isEmpty() ? ['disagree' => 1, 'half-life' => 1, 'answers' => 1] : [],
                 ),
             ),
-            'people' => $people,
-            'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks, $attacks, $people->names()),
+            'people' => new PeopleRows($report, $school),
+            'weeks' => new WeekRows($report->groups[$group] ?? $report->weeks),
             'groups' => ['' => __('words.everybody')] + $ranks,
             'group' => $group,
         ]);
@@ -70,13 +70,15 @@ final readonly class EvidenceController
         $school = $user->school;
         $report = $this->book->asked($school) ?? abort(404);
         $group = self::group($request, self::groups($school, $report));
-        $weeks = new WeekRows(
-            $report->groups[$group] ?? $report->weeks,
-            $school->attacks->pluck('title', 'code')->all(),
-            $school->students()->pluck('name', 'code')->all(),
-        );
+        $told = array_find(
+            ($report->groups[$group] ?? $report->weeks)->weeks,
+            static fn (Week $one): bool => $one->from->format('Y-m-d') === $week,
+        )
+        ?? abort(404);
 
-        return view('evidence.turns', ['turns' => $weeks->turns($week, $way) ?? abort(404)]);
+        return view('evidence.turns', [
+            'turns' => (new WeekTurns($school))->texts($way === 'held' ? $told->held : $told->faded),
+        ]);
     }
 
     /** @return array<string, string> names of the ranks of which something is told, by code */

@@ -24,16 +24,13 @@ final readonly class PeopleRows
     /** @var array<array-key, stdClass> id, code and name of each, by code */
     private array $people;
 
-    /** @param array<string, string> $attacks titles by code */
-    public function __construct(private EvidenceReport $report, School $school, private array $attacks)
-    {
-        $this->people = $school->students()->toBase()->get(['id', 'code', 'name'])->keyBy('code')->all();
-    }
+    /** @var array<string, string> titles by code */
+    private array $attacks;
 
-    /** @return array<string, string> names by code */
-    public function names(): array
+    public function __construct(private EvidenceReport $report, School $school)
     {
-        return array_map(static fn (stdClass $one): string => $one->name, $this->people);
+        $this->attacks = $school->attacks()->pluck('title', 'code')->all();
+        $this->people = $school->students()->toBase()->get(['id', 'code', 'name'])->keyBy('code')->all();
     }
 
     /**

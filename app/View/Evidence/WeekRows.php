@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace App\View\Evidence;
 
-use StoneDrill\Core\Curriculum\CellKey;
 use StoneDrill\Core\Proof\Tally;
-use StoneDrill\Core\Proof\Turn;
 use StoneDrill\Core\Proof\Week;
 use StoneDrill\Core\Proof\Weeks;
-use StoneDrill\Core\Text;
 
 /** The reps along time in words: of the school or of a group, the latest week first. */
 final readonly class WeekRows
 {
-    /**
-     * @param array<string, string> $attacks titles by code
-     * @param array<string, string> $people  names by code
-     */
-    public function __construct(private Weeks $weeks, private array $attacks, private array $people) {}
+    public function __construct(private Weeks $weeks) {}
 
     /**
      * @return list<array{from: string, week: string, tries: int, people: int, clean: string, alike: string, held: int,
@@ -39,28 +32,6 @@ final readonly class WeekRows
             ],
             array_reverse($this->weeks->weeks),
         );
-    }
-
-    /**
-     * @param string $from the Monday of a week
-     * @param string $way  held or faded
-     *
-     * @return ?array<string, string> what somebody newly holds at its end, or holds no more, by the names of people;
-     *     null where that week is not told
-     */
-    public function turns(string $from, string $way): ?array
-    {
-        $week = array_find($this->weeks->weeks, static fn (Week $week): bool => $week->from->format('Y-m-d') === $from);
-        if ($week === null) {
-            return null;
-        }
-        $texts = [];
-        foreach ($way === 'held' ? $week->held : $week->faded as $turn) {
-            $texts[$this->people[$turn->student] ?? __('evidence.partners.former')][] = $this->turn($turn);
-        }
-        ksort($texts);
-
-        return array_map(static fn (array $own): string => implode('; ', $own), $texts);
     }
 
     /** What one more class a week would have kept, in a sentence; empty where nothing faded. */
@@ -120,16 +91,5 @@ final readonly class WeekRows
     private static function percent(int $part, int $of): string
     {
         return __('words.percent', ['share' => (string) round((100 * $part) / $of)]);
-    }
-
-    private function turn(Turn $turn): string
-    {
-        $cell = CellKey::read($turn->cell);
-
-        return __('evidence.weeks.turn', [
-            'attack' => sided($this->attacks[$cell->attack] ?? $cell->attack, $cell->side),
-            'from' => (string) ($turn->from ?? say(Text::of('evidence.weeks.nothing'))),
-            'to' => (string) ($turn->to ?? say(Text::of('evidence.weeks.nothing'))),
-        ]);
     }
 }

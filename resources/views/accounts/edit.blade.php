@@ -2,7 +2,7 @@
 <h1>{{ __('accounts.change-of', ['name' => $account->name]) }}</h1>
 <p class="lead-line">{{ $account->email }} · {{ $account->role->title() }}</p>
 <x-invalid/>
-@if ($roles === [])
+@if ($account->role === App\Models\Role::Student)
     <p>{{ __('accounts.of-student', ['student' => $account->student?->name ?? $account->name]) }}</p>
 @else
 <form method="post" action="{{ route('accounts.update', $account) }}" class="slab">

@@ -21,7 +21,7 @@
         <fieldset><legend class="form-label fs-6">{{ __('solos.mistakes-seen') }}</legend>
             @foreach ($solo->mistakes as $mistake)
                 <label class="d-block"><input type="checkbox" name="mistakes[]" value="{{ $mistake }}"
-                    @checked(in_array($mistake, (array) old('mistakes', []), true))> {{ $mistake }}</label>
+                    @checked(in_array($mistake, ticked('mistakes'), true))> {{ $mistake }}</label>
             @endforeach
         </fieldset>
     @endif

@@ -26,7 +26,7 @@
     <div class="checks mb-2">
         @foreach (array_keys(texts('tokens.abilities')) as $ability)
             <label><input type="checkbox" name="abilities[]" value="{{ $ability }}"
-                @checked(in_array($ability, (array) old('abilities', ['read']), true))> {{ __('tokens.abilities.'.$ability) }}</label>
+                @checked(in_array($ability, ticked('abilities', ['read']), true))> {{ __('tokens.abilities.'.$ability) }}</label>
         @endforeach
     </div>
     <x-button kind="rust">{{ __('tokens.make') }}</x-button>

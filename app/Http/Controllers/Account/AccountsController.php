@@ -26,14 +26,13 @@ final readonly class AccountsController
 
     public function edit(User $account): View
     {
-        ! $account->isClosed() || abort(404);
-        $isStudents = $account->role === Role::Student;
+        abort_if($account->isClosed(), 404);
 
         return view('accounts.edit', [
             'account' => $account,
             // A student is invited as such: no other account becomes one, and theirs no other.
-            'roles' => $isStudents ? [] : array_diff_key(Role::titles(), [Role::Student->value => true]),
-            'students' => $isStudents ? [] : $account->school->students()->with('rank')->get(),
+            'roles' => array_diff_key(Role::titles(), [Role::Student->value => true]),
+            'students' => $account->school->students()->with('rank')->get(),
         ]);
     }
 
