@@ -41,6 +41,9 @@ final class ProofBook
     /** @var array<string, bool> whether a job reads it where it takes long, by the moment of the school */
     private array $readByJob = [];
 
+    /** @var array<string, ?ProvenShare> what is told of a school that a job is to read, by its moment */
+    private array $old = [];
+
     public function __construct(private readonly CatalogueMapper $mapper, private readonly RevisionCache $kept) {}
 
     /** As of now. */
@@ -68,8 +71,15 @@ final class ProofBook
         if (! $this->isBehind($school)) {
             return $this->of($school);
         }
-        Aside::keep(static fn () => Workers::queue(new WarmSchool($school->id)));
         $this->kept->fallBehind();
+
+        return $this->old[self::moment($school, CarbonImmutable::now())] ??= $this->askedFor($school);
+    }
+
+    /** What is known of a school that a job is asked to read; null where nothing is told of it until then. */
+    private function askedFor(School $school): ?ProvenShare
+    {
+        Aside::keep(static fn () => Workers::queue(new WarmSchool($school->id)));
 
         // Where the job was done at once it is known.
         return $this->kept->known("proof:{$school->id}", Revision::of($school))

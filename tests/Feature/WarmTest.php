@@ -12,6 +12,7 @@ use App\View\Drill\Kit;
 use App\View\Drill\KitShelf;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -180,6 +181,23 @@ it('lets nobody at the wall of a large school wait for what has faded since an h
     );
     Queue::assertPushed(WarmSchool::class, $isTold ? 0 : 2);
 })->with(['of 201' => [200, false], 'of 200' => [199, true]]);
+
+it('reads once for a page who was tried since an hour ago, however often that page asks', function (): void {
+    ($this->many)(200);
+    ($this->tries)('one-1', CarbonImmutable::now(), 1);
+    app()->call([new WarmSchool($this->hall->id), 'handle']);
+    $this->travel(70)->minutes();
+    ($this->tries)('one-2', CarbonImmutable::now(), 4);
+    Queue::fake();
+    $this->nextRequest();
+    $reads = 0;
+    DB::listen(function (QueryExecuted $query) use (&$reads): void {
+        $reads += preg_match('/^select .*"tries", "ever"/', $query->sql);
+    });
+
+    $this->actingAs($this->head)->get('/wall')->assertOk();
+    expect($reads)->toBe(1);
+});
 
 it('shows the wall of a large school of which nothing is known at once, and its moss when a job has read it', function (
     int $people,
