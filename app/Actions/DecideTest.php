@@ -15,7 +15,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 use StoneDrill\Core\Proof\Source;
-use StoneDrill\Core\Session\TestRule;
 
 /**
  * Decides a test for one candidate by its rule. What was seen becomes reps, each once however often it is decided; who
@@ -93,7 +92,7 @@ final readonly class DecideTest
     {
         $reps = [];
         foreach ($sheet->test->items as $item) {
-            for ($attempt = 1; $attempt <= TestRule::ATTEMPTS; $attempt++) {
+            foreach ($sheet->attempts($item) as $attempt) {
                 $outcome = $sheet->outcomeOf($item, $attempt);
                 $mark = $sheet->marksOf($item, $attempt)->sortByDesc('settles')->first();
                 if ($outcome !== null && $mark !== null) {

@@ -12,7 +12,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Curriculum\AnswerStandard;
-use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
@@ -33,6 +32,7 @@ use StoneDrill\Core\Curriculum\TestStandard;
  * @property float                                $credit_recovered and in which the student failed and went on
  * @property float                                $test_pass     percent of all credit with which a test is passed
  * @property float                                $test_ready    percent of chance to pass from which somebody is ready
+ * @property int                                  $test_repeats  how often an item may be shown again
  * @property float                                $half_life     days after which a rep weighs half
  * @property float                                $reaction_base seconds to react to what is sure to come
  * @property float                                $reaction_per_bit and for each bit of choice
@@ -58,7 +58,8 @@ final class School extends Model
         'credit_arm' => Credits::USUAL, 'credit_body' => Credits::USUAL, 'credit_recovered' => Credits::USUAL,
         'latest' => ProofStandard::LATEST, 'turning' => AnswerStandard::TURNING, 'force' => '{}',
         'test_untried' => '{}',
-        'effect_times' => '{}', 'class_habits' => '{}', 'test_pass' => 80, 'test_ready' => 85,
+        'effect_times' => '{}', 'class_habits' => '{}',
+        'test_pass' => 80, 'test_ready' => 85, 'test_repeats' => TestStandard::REPEATS,
         'reaction_base' => Reaction::BASE, 'reaction_per_bit' => Reaction::PER_BIT, 'nouns' => '{}', 'scope' => '{}',
     ];
 
@@ -66,53 +67,12 @@ final class School extends Model
     {
         return [
             'share' => 'float', 'half_life' => 'float', 'credit_arm' => 'float', 'credit_body' => 'float',
-            'credit_recovered' => 'float', 'test_pass' => 'float', 'test_ready' => 'float',
+            'credit_recovered' => 'float', 'test_pass' => 'float', 'test_ready' => 'float', 'test_repeats' => 'integer',
             'reaction_base' => 'float', 'reaction_per_bit' => 'float', 'nouns' => Json::MAP, 'scope' => Json::MAP,
             'latest' => 'integer', 'turning' => 'float', 'force' => Json::MAP, 'test_untried' => Json::MAP,
             'tolerance' => 'float', 'sizes' => Json::MAP, 'effect_times' => Json::MAP, 'class_habits' => Json::MAP, 'hole_factors' => Json::MAP, 'policy' => Json::MAPS,
             'aliases' => Json::MAP, 'setup' => SetupStep::class, 'heads_need_totp' => 'boolean',
         ];
-    }
-
-    /** What it asks of proof, and of a test. */
-    public function proofStandard(): ProofStandard
-    {
-        $untried = fn (string $credit): float => (float) self::within(
-            $this->test_untried[$credit] ?? null,
-            TestStandard::MIN_UNTRIED,
-            TestStandard::MAX_UNTRIED,
-            TestStandard::UNTRIED[$credit],
-        );
-
-        return new ProofStandard(
-            $this->share,
-            $this->half_life,
-            new Credits($this->credit_arm, $this->credit_body, $this->credit_recovered),
-            new TestStandard($this->test_pass / 100, $this->test_ready / 100, [
-                'full' => $untried('full'),
-                'half' => $untried('half'),
-                'none' => $untried('none'),
-            ]),
-            $this->latest,
-        );
-    }
-
-    /** How it divides its classes; what cannot be read is as usual. */
-    public function classHabits(): ClassHabits
-    {
-        $kept = $this->class_habits;
-        $usual = new ClassHabits();
-        $shares = array_filter(
-            array_intersect_key(is_array($kept['shares'] ?? null) ? $kept['shares'] : [], ClassHabits::SHARES),
-            static fn (mixed $share): bool => is_numeric($share) && $share >= ClassHabits::MIN_SHARE && $share <= 1,
-        );
-
-        return new ClassHabits(
-            [...ClassHabits::SHARES, ...array_map(floatval(...), $shares)],
-            (int) self::within($kept['teach'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->teach),
-            (int) self::within($kept['basic'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->basic),
-            (float) self::within($kept['between'] ?? null, 0, ClassHabits::MAX_BETWEEN, $usual->between),
-        );
     }
 
     /** Where its clocks are; UTC where that cannot be read. */
@@ -286,11 +246,5 @@ final class School extends Model
     public function reps(): HasMany
     {
         return $this->hasMany(Rep::class);
-    }
-
-    /** A figure as it is kept, or the usual one where that cannot be read. */
-    private static function within(mixed $kept, float $least, float $most, int|float $usual): int|float
-    {
-        return is_numeric($kept) && $kept >= $least && $kept <= $most ? $kept + 0 : $usual;
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Concerns\KeepsLog;
 use App\Models\Concerns\KeepsVersion;
 use App\Persistence\KeptPages;
 use App\Persistence\PeopleMapper;
+use App\Persistence\SchoolMapper;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Rows;
@@ -108,7 +109,7 @@ final class TrainingClass extends Model
             $this->instructors,
             new ClassWishes($this->teach, $this->skip, $this->all_sizes, $this->steps_in),
             $this->pads,
-            $this->school->classHabits(),
+            SchoolMapper::classHabits($this->school),
         );
     }
 

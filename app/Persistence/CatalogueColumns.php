@@ -39,6 +39,7 @@ final readonly class CatalogueColumns
             'reaction_per_bit' => $school->asks->reaction->perBit,
             'test_pass' => round(100 * $school->proof->test->pass, 9),
             'test_ready' => round(100 * $school->proof->test->ready, 9),
+            'test_repeats' => $school->proof->test->repeats,
             'test_untried' => $school->proof->test->untried,
             'tolerance' => $school->asks->tolerance,
             'leaving' => $school->asks->leaving->value,

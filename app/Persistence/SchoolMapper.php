@@ -9,7 +9,9 @@ use App\Models\School;
 use DateTimeZone;
 use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Curriculum\AnswerStandard;
+use StoneDrill\Core\Curriculum\ClassHabits;
 use StoneDrill\Core\Curriculum\Conventions;
+use StoneDrill\Core\Curriculum\Credits;
 use StoneDrill\Core\Curriculum\Doctrine;
 use StoneDrill\Core\Curriculum\FacetScope;
 use StoneDrill\Core\Curriculum\ForceLevels;
@@ -18,9 +20,11 @@ use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\Nouns;
 use StoneDrill\Core\Curriculum\PolicyLevel;
 use StoneDrill\Core\Curriculum\PolicyRow;
+use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\School as CoreSchool;
 use StoneDrill\Core\Curriculum\Statures;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Technique\EffectTimes;
 use StoneDrill\Core\Technique\Notation\Vocabulary;
@@ -44,7 +48,7 @@ final readonly class SchoolMapper
         return new CoreSchool(
             $school->name,
             Doctrine::from($school->doctrine),
-            $school->proofStandard(),
+            self::proofStandard($school),
             $reader->setting(
                 $school,
                 'hole factors',
@@ -92,7 +96,7 @@ final readonly class SchoolMapper
                     static fn (): FacetScope => self::scope(Json::strict($school, 'scope')),
                     new FacetScope(),
                 ),
-                $school->classHabits(),
+                self::classHabits($school),
             ),
             new AnswerStandard(
                 $school->tolerance,
@@ -112,6 +116,47 @@ final readonly class SchoolMapper
                     new ForceLevels(),
                 ),
             ),
+        );
+    }
+
+    /** What it asks of proof, and of a test; a weight that cannot be read is the usual one. */
+    public static function proofStandard(School $school): ProofStandard
+    {
+        $untried = static fn (string $credit): float => (float) self::within(
+            $school->test_untried[$credit] ?? null,
+            TestStandard::MIN_UNTRIED,
+            TestStandard::MAX_UNTRIED,
+            TestStandard::UNTRIED[$credit],
+        );
+
+        return new ProofStandard(
+            $school->share,
+            $school->half_life,
+            new Credits($school->credit_arm, $school->credit_body, $school->credit_recovered),
+            new TestStandard($school->test_pass / 100, $school->test_ready / 100, [
+                'full' => $untried('full'),
+                'half' => $untried('half'),
+                'none' => $untried('none'),
+            ], $school->test_repeats),
+            $school->latest,
+        );
+    }
+
+    /** How it divides its classes; what cannot be read is as usual. */
+    public static function classHabits(School $school): ClassHabits
+    {
+        $kept = $school->class_habits;
+        $usual = new ClassHabits();
+        $shares = array_filter(
+            array_intersect_key(is_array($kept['shares'] ?? null) ? $kept['shares'] : [], ClassHabits::SHARES),
+            static fn (mixed $share): bool => is_numeric($share) && $share >= ClassHabits::MIN_SHARE && $share <= 1,
+        );
+
+        return new ClassHabits(
+            [...ClassHabits::SHARES, ...array_map(floatval(...), $shares)],
+            (int) self::within($kept['teach'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->teach),
+            (int) self::within($kept['basic'] ?? null, 1, ClassHabits::MAX_MINUTES, $usual->basic),
+            (float) self::within($kept['between'] ?? null, 0, ClassHabits::MAX_BETWEEN, $usual->between),
         );
     }
 
@@ -205,5 +250,11 @@ final readonly class SchoolMapper
         Vocabulary::standard()->withAliases($aliases);
 
         return $aliases;
+    }
+
+    /** A figure as it is kept, or the usual one where that cannot be read. */
+    private static function within(mixed $kept, float $least, float $most, int|float $usual): int|float
+    {
+        return is_numeric($kept) && $kept >= $least && $kept <= $most ? $kept + 0 : $usual;
     }
 }

@@ -10,6 +10,11 @@ final readonly class TestStandard
     public const PASS = 0.8;
     public const READY = 0.85;
 
+    /** How often an item may be shown again, and how often at the most. */
+    public const REPEATS = 1;
+
+    public const MAX_REPEATS = 3;
+
     /** What is thought of an item that was never tried, worth one try: chances of full, half and no credit. */
     public const UNTRIED = ['full' => 0.5, 'half' => 0.25, 'none' => 0.25];
 
@@ -22,10 +27,22 @@ final readonly class TestStandard
      * @param float $pass  share of all credit with which it is passed
      * @param float $ready chance to pass from which somebody is ready
      * @param array{full: float, half: float, none: float} $untried weights of each credit before the first try
+     * @param int $repeats how often an item may be shown again in the test itself
      */
     public function __construct(
         public float $pass = self::PASS,
         public float $ready = self::READY,
         public array $untried = self::UNTRIED,
+        public int $repeats = self::REPEATS,
     ) {}
+
+    /**
+     * How often an item may be shown in all.
+     *
+     * @param bool $isLeft whether it is decided that some are shown again another day, which takes once more at least
+     */
+    public function showings(bool $isLeft): int
+    {
+        return 1 + max($this->repeats, (int) $isLeft);
+    }
 }

@@ -19,9 +19,6 @@ use StoneDrill\Core\Solo\Mark;
  */
 final readonly class TestRule
 {
-    /** Times that an item may be shown. */
-    public const ATTEMPTS = 2;
-
     /** Share of what a rank needs that is drawn, where nothing else is said. */
     private const DRAWN = 0.5;
 

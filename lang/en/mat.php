@@ -36,7 +36,7 @@ return [
         'leave' => 'Leave the test',
         'lead' => 'Touch an item, then how it went. Each examiner marks for themselves; it works without a network.',
         'run' => 'Mark a test',
-        'second' => 'Shown a second time',
+        'shown' => 'Shown the :showing',
     ],
     'fails' => 'On the floor no {answer} that is taught here works. Go slowly, and watch where it fails.',
     'flash' => 'flash',

@@ -146,6 +146,7 @@ it('says how far the way to a test is planned, and when that has failed', functi
 it('tells everything that a school may set, as the document and the file have it', function (): void {
     $this->hall->update([
         'leaving' => 'free', 'half_life' => 45, 'reaction_base' => 0.3, 'credit_arm' => 1, 'test_pass' => 75.5,
+        'test_repeats' => 2,
         'tolerance' => 0.04, 'effect_times' => ['folded' => 2], 'latest' => 8, 'turning' => 90,
         'force' => ['hazards' => ['neck' => 4]], 'test_untried' => ['none' => 1], 'class_habits' => ['teach' => 5],
         'nouns' => ['rung' => ['one' => 'step', 'many' => 'steps']], 'scope' => ['posture' => ['standing']],

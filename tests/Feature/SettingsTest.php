@@ -141,11 +141,12 @@ it('saves each section, says it in the file, and resets it', function (
         [
             'test_pass' => '75.5',
             'test_ready' => '90',
+            'test_repeats' => '0',
             'test_untried' => ['full' => '1', 'half' => '0.25', 'none' => '1.5'],
         ],
         fn ($school): array => (array) $school->proof->test,
-        ['pass' => 0.755, 'ready' => 0.9, 'untried' => ['full' => 1.0, 'half' => 0.25, 'none' => 1.5]],
-        ['pass' => 0.8, 'ready' => 0.85, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 0.25]],
+        ['pass' => 0.755, 'ready' => 0.9, 'untried' => ['full' => 1.0, 'half' => 0.25, 'none' => 1.5], 'repeats' => 0],
+        ['pass' => 0.8, 'ready' => 0.85, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 0.25], 'repeats' => 1],
     ],
     'force' => [
         'force',

@@ -116,7 +116,7 @@ it('lets items be shown once more, on another day', function (): void {
     ($this->mark)($test, ['clean', 'hit']);
     ($this->decide)($test, ['retest_on' => now()->addWeek()->format('Y-m-d')])->assertSessionHas(
         'status',
-        'Ada Plover shows some items again. Mark them as shown a second time, then decide again.',
+        'Ada Plover shows some items again. Mark them as shown again, then decide again.',
     );
     expect(($this->state)($test))->toBe('retest')
         ->and($this->ada->fresh()->rank->code)->toBe('first');
@@ -252,7 +252,7 @@ it('refuses what is no test, no mark and no candidate', function (): void {
         [
             ['item' => 999_999],
             ['student' => $other->id],
-            ['attempt' => 3],
+            ['attempt' => 5],
             ['outcome' => 'splendid'],
             ['remark' => str_repeat('x', 501)],
         ] as $bad
@@ -327,7 +327,14 @@ it('gives the test of the day along to the mat, and takes marks of whoever made 
     expect($kit['tests'])->toHaveCount(1)
         ->and(array_column($kit['tests'][0]['items'], 'title'))
         ->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
-        ->and($kit['tests'][0]['candidates'])->toBe([['id' => $this->ada->id, 'name' => 'Ada Plover']]);
+        ->and($kit['tests'][0]['candidates'])
+        ->toBe([
+            [
+                'id' => $this->ada->id,
+                'name' => 'Ada Plover',
+                'showings' => [['attempt' => 2, 'says' => 'Shown the second time']],
+            ],
+        ]);
     $mark = [
         'item' => $test->items[0]->id,
         'student' => $this->ada->id,
@@ -378,6 +385,51 @@ it('counts whom a rank had on the day that is asked for', function (): void {
     expect($of(5))->toBe([0, 1])
         ->and($of(20))->toBe([1, 0]);
 });
+
+it('offers an item as often as the school lets it be shown, and once more where it is left for another day', function (
+    int $repeats,
+    array $inTest,
+    array $left,
+    string $rule,
+): void {
+    $this->hall->update(['test_repeats' => $repeats]);
+    $test = ($this->plan)(['at' => now()->addHour()->format('Y-m-d\TH:i')]);
+    $page = "/tests/{$test->id}/{$this->ada->id}";
+    $offered = function () use ($page, $test): array {
+        $this->nextRequest();
+        $kit = $this->actingAs($this->head)->get('/mat/plans')->assertOk()->json('tests');
+        $exam = array_find($kit, static fn (array $one): bool => $one['id'] === $test->id);
+        $mat = array_column($exam['candidates'][0]['showings'], 'says');
+        preg_match_all('/<option value="\d"[^>]*>\s*(\w+ time)\s*</', (string) $this->get($page)->getContent(), $desk);
+        $desk = array_values(array_unique($desk[1]));
+        // The Mat has a button for each after the first.
+        expect($mat)->toBe(
+            array_map(static fn (string $time): string => "Shown the {$time}", array_slice($desk, 1)),
+        );
+
+        return $desk;
+    };
+    expect($offered())->toBe($inTest);
+    $this->get($page)->assertSee($rule);
+
+    ($this->mark)($test, ['clean', 'hit']);
+    ($this->decide)($test, ['retest_on' => now()->addWeek()->format('Y-m-d')]);
+    expect($offered())->toBe($left);
+    $last = max(2, 1 + $repeats);
+    ($this->mark)($test, ['', 'clean'], $last);
+    ($this->decide)($test);
+    expect(($this->state)($test))->toBe('passed')
+        ->and($this->hall->reps()->where('source', 'test')->count())->toBe(3);
+})->with([
+    'never' => [0, [], ['first time', 'second time'], 'Each item is shown once, and what is left another day.'],
+    'once' => [1, ['first time', 'second time'], ['first time', 'second time'], 'Each item may be shown twice.'],
+    'three times' => [
+        3,
+        ['first time', 'second time', 'third time', 'fourth time'],
+        ['first time', 'second time', 'third time', 'fourth time'],
+        'Each item may be shown up to 4 times.',
+    ],
+]);
 
 it('takes no marks once it is decided, and corrects a rep where it is decided otherwise after all', function (): void {
     $test = ($this->plan)();

@@ -47,7 +47,7 @@ describe('exam', () => {
               { id: 22, title: 'Push', rung: 3 },
             ],
             candidates: [
-              { id: 1, name: 'Ann' },
+              { id: 1, name: 'Ann', showings: [{ attempt: 2, says: 'Again' }, { attempt: 3, says: 'Once more' }] },
               { id: 2, name: 'Bo' },
             ],
             marks: [{ item: 22, student: 2, attempt: 1, outcome: 'late' }],
@@ -79,13 +79,22 @@ describe('exam', () => {
     expect(mat.isExam).toBe(false);
     await mat.openExam(touch({ exam: '8' }));
     expect(mat.examItems[0].outcome).toBe('clean');
-    mat.toggleSecond();
-    expect(mat.examItems[0].outcome).toBe('');
+    mat.toggleShowing(touch({ attempt: '2' }));
+    expect([mat.examItems[0].outcome, mat.isShown(2), mat.isShown(3)]).toEqual(['', 'true', 'false']);
     await mark(21, 'scraped');
     expect(shelf.get('testMarks').map(({ attempt, outcome }) => [attempt, outcome])).toEqual([
       [1, 'clean'],
       [2, 'scraped'],
     ]);
+    // A third time after the second; pressed once more, the first is there again.
+    mat.toggleShowing(touch({ attempt: '3' }));
+    expect([mat.attempt, mat.examItems[0].outcome]).toEqual([3, '']);
+    mat.toggleShowing(touch({ attempt: '3' }));
+    expect([mat.attempt, mat.examItems[0].outcome]).toEqual([1, 'clean']);
+    // Who may be shown nothing again is marked as the first time.
+    mat.toggleShowing(touch({ attempt: '2' }));
+    mat.chooseCandidate(touch({ candidate: '2' }));
+    expect([mat.attempt, mat.showings]).toEqual([1, []]);
   });
 
   it('sends each once, and lets none go before it is there', async () => {
@@ -119,7 +128,7 @@ describe('exam', () => {
     mat.chooseItem(touch({ item: 'solo 5' }));
     expect([mat.itemTitle, mat.isSolo, mat.isItem, mat.examProgress]).toEqual(['Quay stance', true, false, '0 of 3']);
     await mat.examOutcome(touch({ outcome: 'rough' }));
-    mat.toggleSecond();
+    mat.toggleShowing(touch({ attempt: '2' }));
     // There is no second time: the last mark counts.
     expect(mat.examItems[2].outcome).toBe('rough');
     mat.chooseItem(touch({ item: 'solo 5' }));

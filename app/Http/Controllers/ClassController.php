@@ -16,6 +16,7 @@ use App\Persistence\CoverageBook;
 use App\Persistence\KeptPages;
 use App\Persistence\Revision;
 use App\Persistence\RevisionCache;
+use App\Persistence\SchoolMapper;
 use App\View\Classes\ClassDone;
 use App\View\Classes\ClassPage;
 use App\View\Classes\ForWhom;
@@ -174,7 +175,11 @@ final readonly class ClassController
             $blocks = $request
                 ->change()
                 ->to($this->now($class), (int) $request->validated('block'), $request->kind(), $request->integer('to'));
-            Timetable::share($class->minutes, $blocks ?? Timetable::usual(), $class->school->classHabits());
+            Timetable::share(
+                $class->minutes,
+                $blocks ?? Timetable::usual(),
+                SchoolMapper::classHabits($class->school),
+            );
         } catch (TimetableException $refused) {
             return $back->with('error', say($refused->text));
         }
@@ -218,7 +223,11 @@ final readonly class ClassController
     private function now(TrainingClass $class): array
     {
         try {
-            return Timetable::share($class->minutes, $class->plannedBlocks(), $class->school->classHabits());
+            return Timetable::share(
+                $class->minutes,
+                $class->plannedBlocks(),
+                SchoolMapper::classHabits($class->school),
+            );
         } catch (TimetableException) {
             return $class->plannedBlocks();
         }

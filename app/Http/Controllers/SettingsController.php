@@ -39,6 +39,7 @@ use StoneDrill\Core\Curriculum\Leaving;
 use StoneDrill\Core\Curriculum\ProofStandard;
 use StoneDrill\Core\Curriculum\Reaction;
 use StoneDrill\Core\Curriculum\Statures;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Geometry\BearingStyle;
 
 /**
@@ -72,7 +73,12 @@ final readonly class SettingsController
             'credit_body' => Credits::USUAL,
             'credit_recovered' => Credits::USUAL,
         ],
-        'tests' => ['test_pass' => 80, 'test_ready' => 85, 'test_untried' => []],
+        'tests' => [
+            'test_pass' => 80,
+            'test_ready' => 85,
+            'test_repeats' => TestStandard::REPEATS,
+            'test_untried' => [],
+        ],
         'scope' => ['scope' => []],
         'policy' => ['policy' => null],
         'force' => ['force' => []],

@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestItem;
 use App\Models\User;
+use App\View\Tests\Showings;
 use App\View\Tests\TestSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,8 +19,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Proof\Outcome;
-use StoneDrill\Core\Session\TestRule;
 
 /** One candidate of a test: marked by each examiner, settled where they differ, decided by the rule. */
 final readonly class TestCandidateController
@@ -34,6 +35,7 @@ final readonly class TestCandidateController
             'sheet' => TestSheet::of($test, $candidate),
             'examiner' => $user,
             'outcomes' => Outcome::cases(),
+            'showings' => Showings::names($test, $candidate),
         ]);
     }
 
@@ -65,7 +67,7 @@ final readonly class TestCandidateController
         abort_unless($testItem->getAttribute('test_id') === $test->id, 404);
         $values = $request->validate([
             'outcome' => ['required', Rule::enum(Outcome::class)],
-            'attempt' => ['required', 'integer', 'between:1,'.TestRule::ATTEMPTS],
+            'attempt' => ['required', 'integer', 'between:1,'.(1 + TestStandard::MAX_REPEATS)],
         ]);
         $test->candidates()->findOrFail($student->id);
         $action->settle($test, $testItem, $student->id, (int) $values['attempt'], $values['outcome'], $user);

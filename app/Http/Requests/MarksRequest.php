@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Models\Test;
 use App\Rules\Moment;
 use Illuminate\Validation\Rule;
+use StoneDrill\Core\Curriculum\TestStandard;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\RepLimits;
-use StoneDrill\Core\Session\TestRule;
 use StoneDrill\Core\Solo\Mark;
 
 /** How items of a test went, as one examiner saw them. */
@@ -35,7 +35,7 @@ final class MarksRequest extends FieldsRequest
                 'integer',
                 Rule::exists('test_candidates', 'student_id')->where('test_id', $test->id),
             ],
-            'marks.*.attempt' => ['required', 'integer', 'between:1,'.TestRule::ATTEMPTS],
+            'marks.*.attempt' => ['required', 'integer', 'between:1,'.(1 + TestStandard::MAX_REPEATS)],
             'marks.*.outcome' => ['nullable', Rule::enum(Outcome::class)],
             'marks.*.mistakes' => ['array', 'max:'.RepLimits::MISTAKES],
             'marks.*.mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],

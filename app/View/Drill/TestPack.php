@@ -12,6 +12,7 @@ use App\Models\Test;
 use App\Models\TestItem;
 use App\Models\TestMark;
 use App\Models\User;
+use App\View\Tests\Showings;
 use Carbon\CarbonImmutable;
 
 /** The tests around now as a device takes them along, so that an examiner can mark them without a network. */
@@ -67,6 +68,7 @@ final readonly class TestPack
                                     static fn (Student $student): array => [
                                         'id' => $student->id,
                                         'name' => $student->name,
+                                        'showings' => Showings::told($test, $student),
                                     ],
                                 )
                                 ->all(),

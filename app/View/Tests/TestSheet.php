@@ -11,6 +11,7 @@ use App\Models\Test;
 use App\Models\TestItem;
 use App\Models\TestMark;
 use App\Models\User;
+use App\Persistence\SchoolMapper;
 use Illuminate\Support\Collection;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Session\TestResult;
@@ -49,7 +50,7 @@ final readonly class TestSheet
                     ->all(),
             ),
             array_values($test->solos->map($this->markOf(...))->all()),
-            $test->school->proofStandard(),
+            SchoolMapper::proofStandard($test->school),
         );
     }
 
@@ -95,7 +96,13 @@ final readonly class TestSheet
     /** The last time that it was shown; 1 where it was not yet. */
     public function attempt(TestItem $item): int
     {
-        return max([1, ...array_keys($this->marks[$item->id] ?? [])]);
+        return max([1, ...$this->attempts($item)]);
+    }
+
+    /** @return list<int> times that it was shown, each by its number */
+    public function attempts(TestItem $item): array
+    {
+        return array_keys($this->marks[$item->id] ?? []);
     }
 
     /** @return Collection<int, TestMark> */

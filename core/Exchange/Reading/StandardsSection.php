@@ -99,7 +99,7 @@ final readonly class StandardsSection
 
     private function test(): TestStandard
     {
-        $of = $this->school->map('test', ['pass', 'ready', 'untried']);
+        $of = $this->school->map('test', ['pass', 'ready', 'untried', 'repeats']);
         $by = $of->map('untried', array_keys(TestStandard::UNTRIED));
         $weight = static fn (string $credit): float => $by->numberOr(
             $credit,
@@ -112,6 +112,7 @@ final readonly class StandardsSection
             $of->numberOr('pass', TestStandard::PASS, 0.01, 1),
             $of->numberOr('ready', TestStandard::READY, 0.01, 1),
             ['full' => $weight('full'), 'half' => $weight('half'), 'none' => $weight('none')],
+            $of->wholeOr('repeats', TestStandard::REPEATS, 0, TestStandard::MAX_REPEATS),
         );
     }
 

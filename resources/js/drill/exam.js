@@ -7,8 +7,8 @@ export default {
   exam: null,
   candidateId: null,
   itemId: null,
-  isSecond: false,
-  // By candidate, item and attempt, from the school and from this device.
+  // Which time items are shown; what is marked is by candidate, item and time, from the school and from this device.
+  showing: 1,
   marked: {},
 
   get exams() {
@@ -35,11 +35,12 @@ export default {
   get candidateName() {
     return this.candidate?.name ?? '';
   },
-  get attempt() {
-    return this.isSecond ? 2 : 1;
+  // Times after the first that an item may be shown to this candidate.
+  get showings() {
+    return this.candidate?.showings ?? [];
   },
-  get secondWord() {
-    return String(this.isSecond);
+  get attempt() {
+    return this.showings.some(({ attempt }) => attempt === this.showing) ? this.showing : 1;
   },
   get examItems() {
     return [...(this.exam?.items ?? []), ...this.examSolos].map((item, place) => ({
@@ -83,6 +84,9 @@ export default {
   attemptOf(item) {
     return String(item).startsWith('solo') ? 1 : this.attempt;
   },
+  isShown(attempt) {
+    return String(this.attempt === attempt);
+  },
   isChosen(id) {
     return String(this.candidateId === id);
   },
@@ -93,16 +97,13 @@ export default {
     this.marked = Object.fromEntries(
       [
         ...this.exam.marks,
-        ...(this.exam.soloMarks ?? []).map(({ solo, student, mark }) => ({
-          item: `solo ${solo}`,
-          student,
-          attempt: 1,
-          outcome: mark,
-        })),
+        ...(this.exam.soloMarks ?? []).map(
+          ({ solo, student, mark }) => ({ item: `solo ${solo}`, student, attempt: 1, outcome: mark }),
+        ),
         ...here,
       ].map((one) => [this.markKey(one.student, one.item, one.attempt), one.outcome]),
     );
-    [this.phase, this.candidateId, this.itemId, this.isSecond] = ['exam', this.candidates[0]?.id ?? null, null, false];
+    [this.phase, this.candidateId, this.itemId, this.showing] = ['exam', this.candidates[0]?.id ?? null, null, 1];
     stayAwake();
   },
 
@@ -115,8 +116,8 @@ export default {
   dropItem() {
     this.itemId = null;
   },
-  toggleSecond() {
-    [this.isSecond, this.itemId] = [!this.isSecond, null];
+  toggleShowing({ currentTarget: { dataset } }) {
+    [this.showing, this.itemId] = [this.attempt === Number(dataset.attempt) ? 1 : Number(dataset.attempt), null];
   },
 
   async examOutcome(event) {

@@ -34,7 +34,10 @@
     </template>
 </div>
 <div class="class-acts">
-    <button type="button" class="small" x-bind:aria-pressed="secondWord" x-on:click="toggleSecond">{{ __('mat.exam.second') }}</button>
+    <template x-for="one in showings" x-bind:key="one.attempt">
+        <button type="button" class="small" x-bind:data-attempt="one.attempt" x-bind:aria-pressed="isShown(one.attempt)"
+            x-on:click="toggleShowing" x-text="one.says"></button>
+    </template>
     <button type="button" class="small" x-on:click="leaveExam">{{ __('mat.exam.leave') }}</button>
 </div>
 </section>

@@ -99,6 +99,8 @@
     @foreach (['test_pass' => 'pass', 'test_ready' => 'ready'] as $field => $key)
         <x-number :name="$field" :label="__('settings.tests.'.$key)" min="1" max="100" step="any" :value="$school->$field"/>
     @endforeach
+        <x-number name="test_repeats" :label="__('settings.tests.repeats')" min="0" :max="$times->test::MAX_REPEATS"
+            :value="$school->test_repeats"/>
     @foreach ($times->test->untried as $credit => $weight)
         <x-number :name="$credit" in="test_untried" :id="'untried-'.$credit" :label="__('settings.tests.untried.'.$credit)"
             :min="$times->test::MIN_UNTRIED" :max="$times->test::MAX_UNTRIED" step="any" :value="$weight"/>

@@ -25,9 +25,12 @@
                     <x-select name="marks[{{ $item->id }}][outcome]" :id="'outcome-'.$item->id" small
                         :aria-label="$item->title().': '.__('tests.fields.outcome')" :value="$own?->outcome->value"
                         :options="['' => __('tests.not-seen')] + App\View\Tests\Outcomes::names()"/>
-                    <input type="hidden" name="marks[{{ $item->id }}][attempt]" value="1">
-                    <label class="again"><input type="checkbox" name="marks[{{ $item->id }}][attempt]" value="2" @checked($attempt === 2)
-                        aria-label="{{ __('tests.attempt') }}: {{ $item->title() }}"> {{ __('tests.again') }}</label>
+                    @if (count($showings) > 1)
+                        <x-select name="marks[{{ $item->id }}][attempt]" :id="'attempt-'.$item->id" small
+                            :aria-label="$item->title().': '.__('tests.attempt')" :value="$attempt" :options="$showings"/>
+                    @else
+                        <x-hidden :values="['marks['.$item->id.'][attempt]' => 1]"/>
+                    @endif
                 </td>
                 <td><x-input name="marks[{{ $item->id }}][remark]" :id="'remark-'.$item->id" maxlength="500"
                     :aria-label="$item->title().': '.__('tests.fields.remark')" :value="$own?->remark"/></td>

@@ -28,7 +28,7 @@ const SET = [
     'leaving' => 'unless-down',
     'credits' => ['arm' => 1, 'recovered' => 0],
     'latest' => 8,
-    'test' => ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['none' => 1]],
+    'test' => ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['none' => 1], 'repeats' => 2],
     'turning' => 90,
     'force' => ['hazards' => ['neck' => 4], 'allowed' => ['threat' => 2]],
     'effects' => ['folded' => 2, 'dropped' => 4.5],
@@ -75,7 +75,7 @@ it('reads what a school calls things, how fast its proof fades and what it looks
         $school->asks->turning,
         $school->asks->force,
     ])
-        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 1.0]], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5], new ClassHabits([...ClassHabits::SHARES, 'pressure' => 0.4], 6, 1, 20.0), 8, 90.0, new ForceLevels([...ForceLevels::HAZARDS, 'neck' => 4], [...ForceLevels::ALLOWED, 'threat' => 2])])
+        ->toEqual([30.0, SET['words'], ['bearing' => ['12', '6'], 'posture' => ['standing', 'back']], 0.3, 0.12, 'unless-down', new Credits(1.0, 0.5, 0.0), ['pass' => 0.75, 'ready' => 0.9, 'untried' => ['full' => 0.5, 'half' => 0.25, 'none' => 1.0], 'repeats' => 2], ['folded' => 2.0, 'turned' => 1.0, 'kneeling' => 2.0, 'dropped' => 4.5], new ClassHabits([...ClassHabits::SHARES, 'pressure' => 0.4], 6, 1, 20.0), 8, 90.0, new ForceLevels([...ForceLevels::HAZARDS, 'neck' => 4], [...ForceLevels::ALLOWED, 'threat' => 2])])
         ->and($again)->toEqual($school)
         ->and(CatalogueReaderFixture::agreesWithSchema(fileWith(SET)))->toBeTrue();
 })->with([Format::Json, Format::Yaml]);
@@ -106,6 +106,7 @@ it('says what is wrong with them, and where, as the schema does', function (arra
     'more than for life' => [['force' => ['hazards' => ['eyes' => 5]]], '/school/force/hazards/eyes'],
     'no hazard' => [['force' => ['hazards' => ['toe' => 1]]], '/school/force/hazards/toe'],
     'a wish that there is not' => [['force' => ['allowed' => ['talk' => 0]]], '/school/force/allowed/talk'],
+    'an item too often' => [['test' => ['repeats' => 4]], '/school/test/repeats'],
     'nothing before' => [['test' => ['untried' => ['half' => 0]]], '/school/test/untried/half'],
     'perhaps' => [['leaving' => 'unless down'], '/school/leaving'],
     'never' => [['half_life' => 'never'], '/school/half_life'],
