@@ -239,10 +239,12 @@ it('is the same after what was noted is folded, and is never what it was', funct
     }
     expect(array_unique($seen))->toHaveCount(3);
     // A write folds by itself once in a while: there are some to fold in any case.
-    DB::table('row_changes')->insert([
-        ['school_id' => $school->id, 'part' => 'curriculum', 'salt' => 7],
-        ['school_id' => $school->id, 'part' => 'curriculum', 'salt' => 9],
-    ]);
+    DB::table('row_changes')->insert(
+        array_map(
+            static fn (int $salt): array => ['school_id' => $school->id, 'part' => 'curriculum', 'salt' => $salt],
+            range(0, count(PARTS)),
+        ),
+    );
     $before = partsAt();
     $notes = fn (): int => DB::table('row_changes')->where('school_id', $school->id)->count();
     expect($notes())->toBeGreaterThan(count(PARTS));
