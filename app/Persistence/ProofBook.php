@@ -42,7 +42,7 @@ final class ProofBook
     private array $readByJob = [];
 
     /** @var array<string, ?ProvenShare> what is told of a school that a job is to read, by its moment */
-    private array $old = [];
+    private array $meanwhile = [];
 
     public function __construct(private readonly CatalogueMapper $mapper, private readonly RevisionCache $kept) {}
 
@@ -73,11 +73,11 @@ final class ProofBook
         }
         $this->kept->fallBehind();
 
-        return $this->old[self::moment($school, CarbonImmutable::now())] ??= $this->askedFor($school);
+        return $this->meanwhile[self::moment($school, CarbonImmutable::now())] ??= $this->toldMeanwhile($school);
     }
 
-    /** What is known of a school that a job is asked to read; null where nothing is told of it until then. */
-    private function askedFor(School $school): ?ProvenShare
+    /** What is known of a school until a job has read it, which is asked for; null where nothing is told until then. */
+    private function toldMeanwhile(School $school): ?ProvenShare
     {
         Aside::keep(static fn () => Workers::queue(new WarmSchool($school->id)));
 

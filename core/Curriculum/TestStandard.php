@@ -15,6 +15,9 @@ final readonly class TestStandard
 
     public const MAX_REPEATS = 3;
 
+    /** How often it may be shown in all, at the most. */
+    public const MAX_SHOWINGS = 1 + self::MAX_REPEATS;
+
     /** What is thought of an item that was never tried, worth one try: chances of full, half and no credit. */
     public const UNTRIED = ['full' => 0.5, 'half' => 0.25, 'none' => 0.25];
 

@@ -114,7 +114,7 @@ return [
         'pass-name' => 'with how much a test is passed',
         'ready' => 'Ready from, % chance to pass',
         'ready-name' => 'from which chance somebody is ready',
-        'repeats' => 'An item shown again, times',
+        'repeats' => 'An item may be shown again, times',
         'repeats-name' => 'how often an item may be shown again',
         'title' => 'Tests',
         'untried' => ['full' => 'Untried: in full', 'half' => 'Untried: half', 'none' => 'Untried: nothing'],

@@ -431,6 +431,19 @@ it('offers an item as often as the school lets it be shown, and once more where 
     ],
 ]);
 
+it('leaves what was marked of a later time where items may be shown less often since', function (int $repeats): void {
+    $this->hall->update(['test_repeats' => 2]);
+    $test = ($this->plan)();
+    ($this->mark)($test, ['hit', 'clean']);
+    ($this->mark)($test, ['clean'], 3);
+    $this->hall->update(['test_repeats' => $repeats]);
+    $this->nextRequest();
+    $page = (string) $this->get("/tests/{$test->id}/{$this->ada->id}")->assertOk()->getContent();
+    // Its first item stands at the third time, so that saving it again changes nothing of the first.
+    preg_match_all('/<option value="(\d)"[^>]* selected/', $page, $chosen);
+    expect($chosen[1][0] ?? null)->toBe('3');
+})->with([0, 1]);
+
 it('takes no marks once it is decided, and corrects a rep where it is decided otherwise after all', function (): void {
     $test = ($this->plan)();
     ($this->mark)($test, ['clean', 'scraped']);

@@ -11,7 +11,6 @@ use App\Models\Student;
 use App\Models\Test;
 use App\Models\TestItem;
 use App\Models\User;
-use App\View\Tests\Showings;
 use App\View\Tests\TestSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -35,7 +34,6 @@ final readonly class TestCandidateController
             'sheet' => TestSheet::of($test, $candidate),
             'examiner' => $user,
             'outcomes' => Outcome::cases(),
-            'showings' => Showings::names($test, $candidate),
         ]);
     }
 
@@ -67,7 +65,7 @@ final readonly class TestCandidateController
         abort_unless($testItem->getAttribute('test_id') === $test->id, 404);
         $values = $request->validate([
             'outcome' => ['required', Rule::enum(Outcome::class)],
-            'attempt' => ['required', 'integer', 'between:1,'.(1 + TestStandard::MAX_REPEATS)],
+            'attempt' => ['required', 'integer', 'between:1,'.TestStandard::MAX_SHOWINGS],
         ]);
         $test->candidates()->findOrFail($student->id);
         $action->settle($test, $testItem, $student->id, (int) $values['attempt'], $values['outcome'], $user);

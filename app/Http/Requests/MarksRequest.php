@@ -35,7 +35,7 @@ final class MarksRequest extends FieldsRequest
                 'integer',
                 Rule::exists('test_candidates', 'student_id')->where('test_id', $test->id),
             ],
-            'marks.*.attempt' => ['required', 'integer', 'between:1,'.(1 + TestStandard::MAX_REPEATS)],
+            'marks.*.attempt' => ['required', 'integer', 'between:1,'.TestStandard::MAX_SHOWINGS],
             'marks.*.outcome' => ['nullable', Rule::enum(Outcome::class)],
             'marks.*.mistakes' => ['array', 'max:'.RepLimits::MISTAKES],
             'marks.*.mistakes.*' => ['string', 'max:'.RepLimits::MISTAKE],

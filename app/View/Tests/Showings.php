@@ -13,13 +13,14 @@ final class Showings
 {
     /**
      * @param Student $candidate of that test
+     * @param int     $last      the last time that it was shown, which may be more often than it still may
      *
      * @return array<int, string> which time it is, in words, by its number
      */
-    public static function names(Test $test, Student $candidate): array
+    public static function names(Test $test, Student $candidate, int $last = 1): array
     {
         $isLeft = $candidate->getRelation('pivot')->getAttribute('result') === 'retest';
-        $numbers = range(1, SchoolMapper::proofStandard($test->school)->test->showings($isLeft));
+        $numbers = range(1, max($last, SchoolMapper::proofStandard($test->school)->test->showings($isLeft)));
 
         return array_combine(
             $numbers,

@@ -102,7 +102,10 @@ final readonly class TestSheet
     /** @return list<int> times that it was shown, each by its number */
     public function attempts(TestItem $item): array
     {
-        return array_keys($this->marks[$item->id] ?? []);
+        $attempts = array_keys($this->marks[$item->id] ?? []);
+        sort($attempts);
+
+        return $attempts;
     }
 
     /** @return Collection<int, TestMark> */

@@ -15,6 +15,7 @@
         @foreach ($test->items as $item)
             @php($attempt = $sheet->attempt($item))
             @php($own = $sheet->own($item, $examiner))
+            @php($showings = App\View\Tests\Showings::names($test, $student, $attempt))
             <tr>
                 <td>{{ $loop->iteration }}</td>
                 <th scope="row">{{ $item->title() }}
