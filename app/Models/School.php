@@ -209,7 +209,7 @@ final class School extends Model
     /** @return HasMany<Test, $this> */
     public function tests(): HasMany
     {
-        return $this->hasMany(Test::class);
+        return $this->hasMany(Test::class)->chaperone();
     }
 
     /** @return HasMany<Solo, $this> what is practised alone: basics and forms */

@@ -323,8 +323,10 @@ it('shows the way to a test, and plans it anew after each class', function (): v
 it('gives the test of the day along to the mat, and takes marks of whoever made them', function (): void {
     $test = ($this->plan)(['at' => now()->addHours(2)->format('Y-m-d\TH:i')]);
     ($this->plan)();
+    // A second one on the same day.
+    ($this->plan)(['at' => now()->addHours(4)->format('Y-m-d\TH:i')]);
     $kit = $this->actingAs($this->second)->get('/mat/plans')->assertOk()->json() + $this->get('/mat/kit')->json();
-    expect($kit['tests'])->toHaveCount(1)
+    expect($kit['tests'])->toHaveCount(2)
         ->and(array_column($kit['tests'][0]['items'], 'title'))
         ->toBe(['Wrist held across', 'Wrist held across (mirrored)'])
         ->and($kit['tests'][0]['candidates'])
