@@ -80,7 +80,7 @@ describe('exam', () => {
     await mat.openExam(touch({ exam: '8' }));
     expect(mat.examItems[0].outcome).toBe('clean');
     mat.toggleShowing(touch({ attempt: '2' }));
-    expect([mat.examItems[0].outcome, mat.isShown(2), mat.isShown(3)]).toEqual(['', 'true', 'false']);
+    expect([mat.examItems[0].outcome, mat.isAttempt(2), mat.isAttempt(3)]).toEqual(['', 'true', 'false']);
     await mark(21, 'scraped');
     expect(shelf.get('testMarks').map(({ attempt, outcome }) => [attempt, outcome])).toEqual([
       [1, 'clean'],

@@ -84,7 +84,7 @@ export default {
   attemptOf(item) {
     return String(item).startsWith('solo') ? 1 : this.attempt;
   },
-  isShown(attempt) {
+  isAttempt(attempt) {
     return String(this.attempt === attempt);
   },
   isChosen(id) {

@@ -35,7 +35,7 @@
 </div>
 <div class="class-acts">
     <template x-for="one in showings" x-bind:key="one.attempt">
-        <button type="button" class="small" x-bind:data-attempt="one.attempt" x-bind:aria-pressed="isShown(one.attempt)"
+        <button type="button" class="small" x-bind:data-attempt="one.attempt" x-bind:aria-pressed="isAttempt(one.attempt)"
             x-on:click="toggleShowing" x-text="one.says"></button>
     </template>
     <button type="button" class="small" x-on:click="leaveExam">{{ __('mat.exam.leave') }}</button>
