@@ -16,7 +16,7 @@ export default [
   { files: ['resources/js/**/*.js'], languageOptions: { globals: globals.browser } },
   { files: ['public/mat-worker.js'], languageOptions: { globals: globals.serviceworker } },
   {
-    files: ['tests/Scripts/**/*.js', '*.config.js'],
+    files: ['tests/Scripts/**/*.js', '**/*.config.js'],
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
   },
   { ignores: ['public/build/**', 'vendor/**', 'node_modules/**', 'storage/**'] },

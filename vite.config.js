@@ -1,8 +1,9 @@
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import cutFonts from './resources/fonts.config.js';
 
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/sass/app.scss', 'resources/js/app.js'], refresh: false })],
+  plugins: [cutFonts(), laravel({ input: ['resources/sass/app.scss', 'resources/js/app.js'], refresh: false })],
   build: { assetsInlineLimit: 0, reportCompressedSize: false },
   css: {
     preprocessorOptions: {

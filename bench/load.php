@@ -155,11 +155,16 @@ foreach ($lone as $name => $times) {
     foreach (array_unique($assets[0]) as $asset) {
         $sizes[$asset] ??= $alone($asset, $head);
         $whole += $sizes[$asset][1];
-        // Fonts that a style sheet names: a browser asks for those that it draws with.
-        preg_match_all('#url\(([^)]+\.woff2)\)#', str_ends_with($asset, '.css') ? $sizes[$asset][3] : '', $fonts);
-        foreach (array_unique($fonts[1]) as $font) {
-            $sizes[$font] ??= $alone(str_starts_with($font, '/') ? $font : dirname($asset).'/'.$font, $head);
-            $whole += $sizes[$font][1];
+        // A font comes in parts: a browser asks for those that have a letter of the page.
+        $faces = '#url\(([^)]+\.woff2)\)[^}]*?unicode-range:([^;}]+)#';
+        preg_match_all($faces, $sizes[$asset][3], $fonts, PREG_SET_ORDER);
+        foreach ($fonts as [, $font, $range]) {
+            $letters = preg_replace('/U\+([0-9A-F]+)/', '\x{$1}', preg_replace('/-(?=[0-9A-F])/', '-U+', $range));
+            $letters = str_replace([',', ' '], '', (string) $letters);
+            if (preg_match("/[{$letters}]/u", strip_tags($body)) === 1) {
+                $sizes[$font] ??= $alone($font, $head);
+                $whole += $sizes[$font][1];
+            }
         }
     }
     printf(

@@ -1,0 +1,42 @@
+import { mkdir, readFile, writeFile } from 'node:fs/promises';
+import subsetFont from 'subset-font';
+
+// Fonts with no more than the pages draw: the letters, weights and features that resources/sass/_faces.scss names.
+const faces = new URL('sass/_faces.scss', import.meta.url);
+const cut = new URL('fonts/', import.meta.url);
+const whole = new URL('../node_modules/@fontsource-variable/archivo/files/', import.meta.url);
+const KEPT = ['kern', 'mark', 'mkmk', 'ccmp', 'locl', 'tnum'];
+
+/** The characters of a unicode-range, such as “U+0041-0043, U+2020”. */
+export const charactersOf = (range) =>
+  range
+    .split(',')
+    .flatMap((part) => {
+      const [first, last = first] = part.trim().replace(/^U\+/i, '').split('-');
+      const from = parseInt(first, 16);
+      return Array.from({ length: parseInt(last, 16) - from + 1 }, (_, at) => String.fromCodePoint(from + at));
+    })
+    .join('');
+
+/** Each face of a style sheet: the file it asks for, the file of the package it is cut from, its characters. */
+export const facesOf = (styles) =>
+  [...styles.matchAll(/cut of (\S+)[^}]*?fonts\/([\w-]+\.woff2)[^}]*?unicode-range:([^;]*);/g)].map(
+    ([, from, file, range]) => ({ file, from: `archivo-${from}-standard-normal.woff2`, text: charactersOf(range) }),
+  );
+
+/** Cuts the fonts before a build. */
+export default () => ({
+  name: 'cut-fonts',
+  apply: 'build',
+  async buildStart() {
+    await mkdir(cut, { recursive: true });
+    for (const { file, from, text } of facesOf(await readFile(faces, 'utf8'))) {
+      const font = await subsetFont(await readFile(new URL(from, whole)), text, {
+        targetFormat: 'woff2',
+        keepFeatures: KEPT,
+        variationAxes: { wght: { min: 400, max: 850 } },
+      });
+      await writeFile(new URL(file, cut), font);
+    }
+  },
+});
