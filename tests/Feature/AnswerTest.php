@@ -179,4 +179,15 @@ it('lists answers by rank and finds by words and beats', function (): void {
     $this->get('/answers')->assertSee('Introduced at First')->assertSee('Gate');
     $this->get('/answers?find=strip')->assertSee('Gate');
     $this->get('/answers?find=zebra')->assertSee('No answer matches');
+    $this->get('/answers?find=%25')->assertSee('No answer matches');
+});
+
+it('finds beats as the school says directions', function (): void {
+    $step = fn (string $direction) => $this->get('/answers?find='.urlencode("step {$direction}"));
+    $step('9')->assertSee('Gate');
+    $this->hall->update(['bearings' => 'degrees']);
+    $this->actingAs($this->person($this->hall->fresh(), Role::Head));
+
+    $step('270')->assertSee('Gate');
+    $step('9')->assertSee('No answer matches');
 });

@@ -146,6 +146,8 @@ it('finds by words, family, rank and side', function (string $query, array $sees
     'all' => ['', ['Wrist held across', 'Hug from behind'], []],
     'words in any case' => ['find=WRIST', ['Wrist held across'], ['Hug from behind']],
     'a kind' => ['find=hug-behind', ['Hug from behind'], ['Wrist held across']],
+    'a kind by its name' => ['find=FROM+behind,+arms+free', ['Hug from behind'], ['Wrist held across']],
+    'where it comes from' => ['find=6+o’clock', ['Hug from behind'], ['Wrist held across']],
     'a family' => ['family=hug', ['Hug from behind'], ['Wrist held across']],
     'a rank' => ['rank=first', ['Wrist held across'], ['Hug from behind']],
     'one side' => ['side=one', ['Wrist held across'], ['Hug from behind']],

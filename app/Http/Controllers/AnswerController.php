@@ -19,9 +19,10 @@ use App\View\Spelling;
 use App\View\Workbench\Workbench;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Attack as CoreAttack;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Technique\Beats;
@@ -34,18 +35,11 @@ final readonly class AnswerController
     {
         $school = $user->school;
         $find = is_string($request->query('find')) ? trim($request->query('find')) : '';
-        $answers = $school
+        $all = $school
             ->answers()
             ->with(['attack', 'rank'])
-            ->when(
-                $find,
-                static fn (Builder $query, string $words) => $query->where(
-                    static fn (Builder $any) => $any
-                        ->whereLike('title', "%{$words}%")
-                        ->orWhereLike('beats', "%{$words}%"),
-                ),
-            )
             ->get();
+        $answers = $find === '' ? $all : $this->withWords($all, $find, Spelling::ofSchool($school));
 
         return view('answers.index', [
             'groups' => $school->ranks
@@ -53,7 +47,7 @@ final readonly class AnswerController
                 ->filter->isNotEmpty(),
             'find' => $find,
             'unreadable' => $this->mapper->unreadable($school),
-            'total' => $school->answers()->count(),
+            'total' => $all->count(),
             'hasAttacks' => $school->attacks()->exists(),
         ]);
     }
@@ -170,5 +164,22 @@ final readonly class AnswerController
     private function core(Attack $attack, School $school): CoreAttack
     {
         return $this->mapper->attack($attack->setRelation('school', $school), $this->mapper->kinds($school));
+    }
+
+    /**
+     * Those whose title or beats, as the school reads them, say what is looked for.
+     *
+     * @param  Collection<int, Answer> $answers
+     * @return Collection<int, Answer>
+     */
+    private function withWords(Collection $answers, string $words, Spelling $spelling): Collection
+    {
+        return $answers->filter(
+            static fn (Answer $answer): bool => Str::contains(
+                $answer->title."\n".$spelling->beats($answer->beats),
+                $words,
+                ignoreCase: true,
+            ),
+        );
     }
 }

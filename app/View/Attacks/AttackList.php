@@ -11,6 +11,7 @@ use App\View\Spelling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Kinds;
 use StoneDrill\Core\Coverage\Cell;
@@ -124,15 +125,6 @@ final readonly class AttackList
         return $school
             ->attacks()
             ->with('neededBy')
-            ->when(
-                $this->filter('find'),
-                static fn (Builder $query, string $words) => $query->where(
-                    static fn (Builder $any) => $any
-                        ->whereLike('title', "%{$words}%")
-                        ->orWhereLike('notes', "%{$words}%")
-                        ->orWhereLike('kind', "%{$words}%"),
-                ),
-            )
             ->when($this->filter('family'), static fn (Builder $query) => $query->whereIn('kind', $ofFamily))
             ->when(
                 $this->filter('rank'),
@@ -142,8 +134,21 @@ final readonly class AttackList
             // What cannot be read is listed apart.
             ->filter(
                 fn (Attack $attack): bool => isset($this->cells[$attack->code])
-                    && $this->hasSides($this->cells[$attack->code]),
+                    && $this->hasSides($this->cells[$attack->code])
+                    && $this->hasWords($attack),
             );
+    }
+
+    /** Whether what is looked for stands in what is shown or noted of an attack. */
+    private function hasWords(Attack $attack): bool
+    {
+        $words = $this->filter('find');
+
+        return $words === '' || Str::contains(
+            implode("\n", [$attack->title, $attack->notes, $attack->kind, $this->kind($attack), $this->how($attack)]),
+            $words,
+            ignoreCase: true,
+        );
     }
 
     /** @param Collection<int, Cell> $cells both sides of an attack, or its only one */
