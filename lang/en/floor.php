@@ -58,7 +58,7 @@ return [
         'cm' => ':cm cm',
         'columns' => ['beat' => 'Beat', 'foot' => 'Foot', 'length' => 'Goes', 'bearing' => 'Toward'],
         'for' => ':name, :metres m',
-        'lead' => 'For :for. Drawn :scale; L and R are the feet, with the beat after which they stand there. 0° is straight ahead, clockwise. Estimates.',
+        'lead' => 'For :for, against “:attack”:side. Drawn :scale; L and R are the feet, with the beat after which they stand there. 0° is straight ahead, clockwise. Estimates.',
         'left' => 'left',
         'right' => 'right',
         'title' => ':answer, with tape',

@@ -248,3 +248,18 @@ it('saves a drawing as a file that stands alone', function (string $page, string
     'the feet of a stance' => ['/basics/1', 'stance-ready-feet'],
     'the load of the ranks' => ['/wall/ranks', 'load'],
 ]);
+
+it('prints with tape what the floor shows: the side and the bodies chosen there', function (): void {
+    $this->signIn('assistant@cinder-quay.example')->visit('/answers/1')->waitFor('[data-stage]');
+    $this->find('#bench-settings [name=side]')->click();
+    $this->choose('attacker', 'large');
+    $asked = $this->browser->executeScript(
+        'const b = document.querySelector("button[formaction]"); return b.formAction + "?" + new URLSearchParams(new FormData(b.form, b))',
+    );
+    expect($asked)->toContain('tape.pdf?', 'side=mirrored', 'attacker=large', 'student=', 'against=');
+    $type = $this->browser->executeAsyncScript(
+        'fetch(arguments[0]).then((answer) => arguments[1](answer.status + " " + answer.headers.get("content-type")))',
+        [$asked],
+    );
+    expect($type)->toBe('200 application/pdf');
+});

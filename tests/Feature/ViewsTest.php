@@ -12,6 +12,8 @@ use App\View\Floor\SidePicture;
 use App\View\Workbench\BenchSettings;
 use App\View\Workbench\Meeting;
 use App\View\Workbench\Tape;
+use App\View\Workbench\Workbench;
+use Illuminate\Http\Request;
 use StoneDrill\Core\Checks\Score;
 use StoneDrill\Core\Geometry\BearingStyle;
 use StoneDrill\Core\Report\WhenReport;
@@ -179,6 +181,18 @@ it('lays steps out with tape for one student, at a scale that is stated', functi
         array_filter(PdfPaper::lines($paper->getContent()), static fn (array $line): bool => $line[1] < 0.05),
     );
     expect($across)->toContain(round(600 / $scale, 1), round(300 / $scale, 1));
+});
+
+it('says on a tape which side and which bodies it is for', function (): void {
+    $answer = $this->school()->answers()->firstOrFail();
+    $answer->update(['beats' => "left foot step 9 0.60 m\n"]);
+    $request = Request::create('/', parameters: ['side' => 'mirrored', 'defender' => 'large']);
+    $tape = app(Workbench::class)->tape($request, $answer->fresh());
+
+    // The other foot goes to the other side.
+    expect($tape->rows)->toBe([['beat' => '1', 'foot' => 'right', 'cm' => '60', 'bearing' => '90']]);
+    $this->view('workbench.tape', ['tape' => $tape])
+        ->assertSee('For 1.85 m, against “Wrist held across” (mirrored).');
 });
 
 it('draws which answer when along time and distance', function (): void {

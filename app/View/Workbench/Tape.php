@@ -36,6 +36,10 @@ final readonly class Tape
 
     public string $for;
 
+    /** What it answers, and from which side where there are two. */
+    public string $attack;
+    public string $side;
+
     /** @var list<array{beat: string, foot: string, cm: string, bearing: string}> each way that a foot goes */
     public array $rows;
 
@@ -72,6 +76,10 @@ final readonly class Tape
         $this->for = $student === null
             ? __('words.metres', ['metres' => number_format($defender, 2)])
             : __('floor.tape.for', ['name' => $student->name, 'metres' => number_format($defender, 2)]);
+        $this->attack = $meeting->attack->title;
+        $this->side = $meeting->attack->isSymmetric()
+            ? ''
+            : __("words.in-brackets.{$meeting->settings->side->value}");
         $run = $meeting->run(
             new Examiner(Standards::of($catalogue)),
             new Bodies($defender, $bodies->attacker),

@@ -45,7 +45,8 @@
         @include('answers.history')
     </div>
     <div class="bench-floor">
-        <form hx-get="{{ route('answers.floor', $answer) }}" hx-trigger="change" hx-target="#floor-here" hx-sync="this:queue last">
+        <form id="bench-form" hx-get="{{ route('answers.floor', $answer) }}" hx-trigger="change" hx-target="#floor-here"
+            hx-sync="this:queue last">
             @include('workbench.settings', ['settings' => $bench->settings, 'symmetric' => $bench->attack()->isSymmetric(),
                 'against' => $bench->attack()->id])
         </form>
@@ -60,11 +61,11 @@
                 hx-trigger="intersect once, change from:#bench-settings">
                 <p class="form-text" role="status">{{ __('floor.field.looking') }}</p>
             </div>
-            <form method="get" action="{{ route('answers.tape', $answer) }}" class="search-row">
-                <x-hidden :values="['against' => $bench->attack()->id]"/>
-                <x-select name="student" small :options="['' => __('floor.you')] + $measured" :aria-label="__('floor.you')"/>
-                <x-button size="sm">{{ __('floor.field.tape') }}</x-button>
-            </form>
+            <div class="search-row">
+                <x-select name="student" form="bench-form" small :options="['' => __('floor.you')] + $measured"
+                    :aria-label="__('floor.you')"/>
+                <x-button form="bench-form" size="sm" :formaction="route('answers.tape', $answer)">{{ __('floor.field.tape') }}</x-button>
+            </div>
         </section>
         <section aria-labelledby="whom-title">
             <h2 id="whom-title">{{ __('floor.whom.title') }}</h2>

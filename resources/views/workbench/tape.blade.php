@@ -1,5 +1,5 @@
 <x-paper :title="__('floor.tape.title', ['answer' => $tape->answer->title])">
-<p>{{ __('floor.tape.lead', ['for' => $tape->for, 'scale' => $tape->scale()]) }}</p>
+<p>{{ __('floor.tape.lead', ['for' => $tape->for, 'attack' => $tape->attack, 'side' => $tape->side, 'scale' => $tape->scale()]) }}</p>
 <p><img alt="" width="{{ $tape->dots }}"
     src="data:image/svg+xml;base64,{{ base64_encode(view('workbench.tape-drawing', ['tape' => $tape])) }}"></p>
 <table>
