@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\User;
 use App\View\Texts;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Arr;
 use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Text;
 
@@ -51,16 +52,17 @@ if (! function_exists('sided')) {
 
 if (! function_exists('ticked')) {
     /**
-     * What is ticked of several under one name: as it was sent where the page’s only form comes back, also where that
-     * was nothing.
+     * What is ticked of several under one name: as it was sent where its form comes back, also where that was nothing.
      *
-     * @param list<int|string> $else what is so far
+     * @param list<int|string> $else   what is so far
+     * @param string|null      $beside a field that its form always sends, where the page has others
      *
      * @return list<string>
      */
-    function ticked(string $field, array $else = []): array
+    function ticked(string $field, array $else = [], ?string $beside = null): array
     {
-        $ticked = session()->hasOldInput() ? (array) old($field) : $else;
+        $isBack = $beside === null ? session()->hasOldInput() : Arr::has(session()->getOldInput(), $beside);
+        $ticked = $isBack ? (array) old($field) : $else;
 
         return array_map(strval(...), array_values(array_filter($ticked, is_scalar(...))));
     }

@@ -341,6 +341,22 @@ it('shows nobody under 16 for whom no guardian has agreed', function (): void {
         ->assertDontSee("/footage/{$one->id}/thumbnail");
 });
 
+it('leaves unticked who was unticked where what is said of a clip is not taken', function (): void {
+    $ada = $this->hall->students()->firstOrFail();
+    ($this->send)(FootageFixture::picture(), 'x.jpg', ['shows' => [$ada->id]])->assertSessionHasNoErrors();
+    $page = '/footage/'.($this->last)()->id;
+    $isTicked = fn (): bool => preg_match(
+        "/name=\"shows\[\]\" value=\"{$ada->id}\"\s+checked/",
+        (string) $this->get($page)->assertOk()->getContent(),
+    ) === 1;
+    expect($isTicked())->toBeTrue();
+
+    $this->from($page)->put($page, ['caption' => str_repeat('x', 301)])->assertSessionHasErrors('caption');
+    expect($isTicked())->toBeFalse();
+    $this->from($page)->put($page, ['caption' => ''])->assertSessionHasErrors('version');
+    expect($isTicked())->toBeFalse()->and($isTicked())->toBeTrue();
+});
+
 it('goes with whoever is erased, and tells them of it before', function (): void {
     $ada = $this->hall->students()->firstOrFail();
     // Named twice she is on it once.

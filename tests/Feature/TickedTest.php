@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use StoneDrill\Core\Attack\Facet;
 
 beforeEach(function (): void {
     $this->hall = $this->school();
@@ -98,3 +99,25 @@ it('keeps as sent what was ticked where a form comes back, also where that is no
         },
     ],
 ]);
+
+it('leaves the last value of a facet unticked where that is not taken, on a page of many forms', function (): void {
+    $all = fn (string $facet): array => Facet::from($facet)->values();
+    $sent = collect(Facet::cases())
+        ->mapWithKeys(fn (Facet $facet): array => [$facet->value => $facet->values()])
+        ->except('phase')
+        ->put('notice', ['ready'])
+        ->all();
+    expect(($this->tickedOn)('/school/settings', 'scope[phase][]'))->not->toBe([]);
+
+    $this->from('/school/settings')
+        ->put('/school/settings/scope', ['scope' => $sent])
+        ->assertSessionHasErrors('scope.phase');
+    expect(($this->tickedOn)('/school/settings', 'scope[phase][]'))->toBe([]);
+    $this->from('/school/settings')->put('/school/settings/scope', ['scope' => $sent]);
+    expect(($this->tickedOn)('/school/settings', 'scope[notice][]'))->toBe(['ready']);
+    // Another form of the page comes back: this one is as it was.
+    $this->from('/school/settings')
+        ->put('/school/settings/tests', ['test_pass' => 'x'])
+        ->assertSessionHasErrors('test_pass');
+    expect(($this->tickedOn)('/school/settings', 'scope[posture][]'))->toBe($all('posture'));
+});

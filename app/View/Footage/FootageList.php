@@ -82,9 +82,7 @@ final readonly class FootageList
      */
     public static function shows(array $saved = []): array
     {
-        return array_values(
-            array_map(static fn (mixed $id): int => (int) (is_scalar($id) ? $id : 0), (array) old('shows', $saved)),
-        );
+        return array_map(intval(...), ticked('shows', $saved, beside: 'caption'));
     }
 
     private static function word(Attack|Answer|Solo $of): string

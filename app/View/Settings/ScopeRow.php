@@ -25,7 +25,7 @@ final readonly class ScopeRow
                     array_map(
                         static fn (string $value): bool => in_array(
                             $value,
-                            (array) old("scope.{$facet->value}", $scope->within($facet, $facet->values())),
+                            ticked("scope.{$facet->value}", $scope->within($facet, $facet->values()), beside: 'scope'),
                             true,
                         ),
                         $facet->values(),
