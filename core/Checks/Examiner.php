@@ -141,19 +141,6 @@ final readonly class Examiner
     }
 
     /**
-     * What an answer does with one of its usual mistakes made, and what that breaks first that does not break without
-     * it: what stops it, else what is warned of, else what is noted.
-     *
-     * @return ?Finding null where nothing more breaks, or it is not known how the mistake is made
-     */
-    public function breaks(Examination $examination, Mistake $mistake, Side $side): ?Finding
-    {
-        $made = $this->made($examination, $mistake, $side);
-
-        return $made === null ? null : self::more($examination, $made);
-    }
-
-    /**
      * The answer with one of its usual mistakes made; null where it is not known how it is made.
      *
      * @param ?bool $isMirrored whether the answer is mirrored there; null where that is as its own attack is

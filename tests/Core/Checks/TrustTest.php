@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use StoneDrill\Core\Attack\Side;
 use StoneDrill\Core\Checks\Examiner;
 use StoneDrill\Core\Checks\Finding;
 use StoneDrill\Core\Checks\Severity;
+use StoneDrill\Core\Report\MadeMistake;
 use Tests\Core\Checks\TrustFixture;
 
 // What instructors show as right reads clean, and what they warn of is caught.
@@ -29,9 +31,9 @@ it('catches every usual mistake', function (): void {
     $examiner = new Examiner(TrustFixture::standards());
     $unseen = [];
     foreach (TrustFixture::examinations() as $examination) {
-        foreach ($examination->trial->answer->teaching->mistakes as $mistake) {
-            if ($examiner->breaks($examination, $mistake, StoneDrill\Core\Attack\Side::Written) === null) {
-                $unseen[] = "{$examination->trial->answer->id}: {$mistake->text}";
+        foreach (MadeMistake::of($examiner, $examination, Side::Written) as $made) {
+            if ($made->breaks === null) {
+                $unseen[] = "{$examination->trial->answer->id}: {$made->mistake->text}";
             }
         }
     }

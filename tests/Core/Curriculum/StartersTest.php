@@ -8,6 +8,7 @@ use StoneDrill\Core\Checks\Severity;
 use StoneDrill\Core\Coverage\Coverage;
 use StoneDrill\Core\Curriculum\Answer;
 use StoneDrill\Core\Curriculum\Doctrine;
+use StoneDrill\Core\Report\MadeMistake;
 use StoneDrill\Core\Technique\Action;
 use Tests\Core\Curriculum\StartersFixture;
 
@@ -31,10 +32,10 @@ it('works on both sides, without a stop and with two warnings at most', function
 
 it('shows two usual mistakes of each, and what they break, on both sides', function (string $name): void {
     foreach (StartersFixture::examinations($name) as $what => [$examiner, $examination, $side]) {
-        $mistakes = $examination->trial->answer->teaching->mistakes;
+        $mistakes = MadeMistake::of($examiner, $examination, $side);
         expect(count($mistakes))->toBeGreaterThanOrEqual(2, $what);
-        foreach ($mistakes as $mistake) {
-            expect($examiner->breaks($examination, $mistake, $side))->not->toBeNull("{$what}: {$mistake->text}");
+        foreach ($mistakes as $made) {
+            expect($made->breaks)->not->toBeNull("{$what}: {$made->mistake->text}");
         }
     }
 })->with('starters');
