@@ -6,6 +6,8 @@ const faces = new URL('sass/_faces.scss', import.meta.url);
 const cut = new URL('fonts/', import.meta.url);
 const whole = new URL('../node_modules/@fontsource-variable/archivo/files/', import.meta.url);
 const KEPT = ['kern', 'mark', 'mkmk', 'ccmp', 'locl', 'tnum'];
+// By its numbers in a font's names: whose it is, and under which licence and where that is.
+const WHOSE = [0, 13, 14];
 
 /** The characters of a unicode-range, such as “U+0041-0043, U+2020”. */
 export const charactersOf = (range) =>
@@ -34,6 +36,7 @@ export default () => ({
       const font = await subsetFont(await readFile(new URL(from, whole)), text, {
         targetFormat: 'woff2',
         keepFeatures: KEPT,
+        preserveNameIds: WHOSE,
         variationAxes: { wght: { min: 400, max: 850 } },
       });
       await writeFile(new URL(file, cut), font);
