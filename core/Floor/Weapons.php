@@ -33,16 +33,9 @@ final readonly class Weapons
      */
     public static function reach(Scene $scene, float $chain, bool $isLeg, float $aim): float
     {
-        $height = $scene->bodies->attacker;
         $joint = $scene->attackerJointHeight(($isLeg ? Joint::Hip : Joint::Shoulder)->height());
 
-        return Reach::bent(
-            $chain * $height,
-            $joint,
-            max(0.0, $joint - self::BEND * $height),
-            $aim,
-            $isLeg ? 0.0 : Bodies::LEAN * $height,
-        );
+        return self::reachFrom($scene, $joint, $chain, $aim, $isLeg ? 0.0 : Bodies::LEAN);
     }
 
     /**
@@ -75,16 +68,10 @@ final readonly class Weapons
         }
         $height = $scene->bodies->attacker;
         $joint = (Joint::Shoulder->height() - ($scene->isAstride ? Scene::ASTRIDE : 0.0)) * $height;
-        $reach = Reach::bent(
-            self::FIST * $height,
-            $joint,
-            max(0.0, $joint - self::BEND * $height),
-            $scene->height(self::FIST_AIM),
-            Bodies::LEAN * $height,
-        )
-        + Bodies::SURFACE * $scene->bodies->defender;
 
-        return $reach - hypot($scene->distance(), Joint::Shoulder->lateral() * $scene->bodies->attacker);
+        return self::reachFrom($scene, $joint, self::FIST, $scene->height(self::FIST_AIM), Bodies::LEAN)
+            + Bodies::SURFACE * $scene->bodies->defender
+            - hypot($scene->distance(), Joint::Shoulder->lateral() * $height);
     }
 
     /**
@@ -149,5 +136,22 @@ final readonly class Weapons
         }
 
         return $free;
+    }
+
+    /**
+     * @param float $joint metres above the floor
+     * @param float $lean  as a share of the attacker's stature, like the chain
+     */
+    private static function reachFrom(Scene $scene, float $joint, float $chain, float $aim, float $lean): float
+    {
+        $height = $scene->bodies->attacker;
+
+        return Reach::bent(
+            $chain * $height,
+            $joint,
+            max(0.0, $joint - self::BEND * $height),
+            $aim,
+            $lean * $height,
+        );
     }
 }

@@ -209,6 +209,17 @@ it('sees what the attacker reaches', function (): void {
     )->toBe([['left hand', round($fist, 9)], ['left foot', round($foot, 9)], ['right foot', round($foot, 9)]]);
 });
 
+it('sees how far a fist comes to somebody much smaller, who is left standing', function (): void {
+    // A grab begins .440 × 1.85 − .10 = .714 apart; the shoulder at .818 × 1.85 = 1.5133 bends down by .15 × 1.85 to
+    // 1.2358, and .93 × 1.25 = 1.1625 is lower still.
+    $start = OnTheFloor::run('wrist-cross', [], 'look', 1.25, 1.85)->start->positions();
+    $reach = sqrt((0.386 * 1.85) ** 2 - 0.0733 ** 2) + 0.288 * sin(deg2rad(15)) * 1.85;
+
+    expect($start->distance)->toEqualWithDelta(0.714, 1e-9)
+        ->and($start->fists->attackerMargin)
+        ->toEqualWithDelta($reach + 0.06 * 1.25 - hypot(0.714, 0.129 * 1.85), 1e-9);
+});
+
 it('tells the sector, and how long until the attacker faces the defender', function (): void {
     $frame = SimulationFixture::ends('head nose -> turned', 'closing-in');
     expect($frame->positions()->faced->sector->value)->toBe('flank')
