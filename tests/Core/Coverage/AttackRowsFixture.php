@@ -9,6 +9,7 @@ use StoneDrill\Core\Attack\Facet;
 use StoneDrill\Core\Attack\Facets;
 use StoneDrill\Core\Attack\Family;
 use StoneDrill\Core\Attack\Feasibility;
+use StoneDrill\Core\Coverage\Pairs\DrillRow;
 use Tests\Support\Made;
 
 /** What the tests of AttackRows share. */
@@ -75,5 +76,26 @@ final class AttackRowsFixture
         }
 
         return $pairs;
+    }
+
+    /**
+     * @param list<DrillRow> $rows
+     *
+     * @return array<string, true> the pairs of values that stand together in some of them
+     */
+    public static function pairsOf(array $rows): array
+    {
+        $met = [];
+        foreach ($rows as $row) {
+            foreach ($row->values as $a => $x) {
+                foreach ($row->values as $b => $y) {
+                    if ($a < $b) {
+                        $met["{$a}={$x} {$b}={$y}"] = true;
+                    }
+                }
+            }
+        }
+
+        return $met;
     }
 }

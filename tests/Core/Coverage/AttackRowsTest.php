@@ -11,16 +11,7 @@ use Tests\Core\Coverage\AttackRowsFixture;
 it('meets every pair that can be, and none that cannot', function (Family $family, array $facets): void {
     $attacks = AttackRowsFixture::ofFamily($family);
     $rows = AttackRows::of($attacks, $facets, false, [], 3);
-    $met = [];
-    foreach ($rows->rows as $row) {
-        foreach ($row->values as $a => $x) {
-            foreach ($row->values as $b => $y) {
-                if ($a < $b) {
-                    $met["{$a}={$x} {$b}={$y}"] = true;
-                }
-            }
-        }
-    }
+    $met = AttackRowsFixture::pairsOf($rows->rows);
     ksort($met);
     $wanted = AttackRowsFixture::pairsThatCanBe($attacks, $facets);
     ksort($wanted);
@@ -33,6 +24,25 @@ it('meets every pair that can be, and none that cannot', function (Family $famil
     'strikes by phase, posture and entry' => [Family::Strike, [Facet::Phase, Facet::Posture, Facet::Entry]],
     'head holds by hand, bearing and notice' => [Family::Head, [Facet::Hand, Facet::Bearing, Facet::Notice]],
 ]);
+
+it('says how many of the first rows meet a share of the pairs', function (): void {
+    $rows = AttackRows::of(AttackRowsFixture::ofFamily(Family::Kick), [Facet::Hand, Facet::Bearing], false, [], 3);
+    $all = $rows->pairs - $rows->infeasible;
+    $met = array_map(
+        static fn (int $count): int => count(AttackRowsFixture::pairsOf(array_slice($rows->rows, 0, $count))),
+        range(1, count($rows->rows)),
+    );
+
+    expect(array_slice($met, -1))->toBe([$all]);
+    foreach ($met as $count) {
+        $first = array_search($count, $met, true) + 1;
+        expect($rows->needed(($count - 0.5) / $all))->toBe($first);
+        // Just as many are enough, where the share is a number that says so.
+        if (($count / $all) * $all === (float) $count) {
+            expect($rows->needed($count / $all))->toBe($first);
+        }
+    }
+});
 
 it('leads each row to the nearest attack, and says what differs', function (): void {
     $attacks = AttackRowsFixture::ofFamily(Family::Grab);
