@@ -74,6 +74,19 @@ it('says nothing of too few, or where all went alike', function (): void {
         ->and(HalfLifeFit::of(fadingReps(60, 300, 10, 0.6, 0.0))->isOpen())->toBeTrue();
 });
 
+it('says something where but one end of its interval is out of sight', function (): void {
+    mt_srand(7);
+    $slow = HalfLifeFit::of(fadingReps(5000, 300, 12));
+    $fast = HalfLifeFit::of(fadingReps(3, 300, 12));
+
+    expect($slow->low)->toBeGreaterThan(HalfLifeFit::SHORTEST)
+        ->and($slow->high)->toBeGreaterThanOrEqual(HalfLifeFit::LONGEST)
+        ->and($slow->isOpen())->toBeFalse()
+        ->and($fast->low)->toBeLessThanOrEqual(HalfLifeFit::SHORTEST)
+        ->and($fast->high)->toBeLessThan(HalfLifeFit::LONGEST)
+        ->and($fast->isOpen())->toBeFalse();
+});
+
 it('finds the two times of a reaction, with their errors', function (): void {
     // By hand: four tries at a = 1, b = 0 of 0.2 and 0.4, four at a = 1, b = 2 of 0.5 and 0.7: a = .3, b = (.6 − .3) ÷
     // 2 = .15.
