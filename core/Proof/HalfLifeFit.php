@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace StoneDrill\Core\Proof;
 
 use StoneDrill\Core\Attack\Side;
+use StoneDrill\Core\Text;
 
 /**
  * After how many days half of what a try says is gone, fitted to pairs of tries that followed each other: the same
@@ -70,7 +71,34 @@ final readonly class HalfLifeFit
     /** Whether the whole range is as likely: then it says nothing of how fast proof fades. */
     public function isOpen(): bool
     {
-        return $this->low <= self::SHORTEST && $this->high >= self::LONGEST;
+        return $this->isOpenBelow() && $this->isOpenAbove();
+    }
+
+    /**
+     * @return array{low: Text, high: Text} from how many days to how many; where nothing farther is looked for, it says
+     *     so
+     */
+    public function ends(): array
+    {
+        return [
+            'low' => self::end($this->isOpenBelow() ? 'or-less' : 'days', $this->low),
+            'high' => self::end($this->isOpenAbove() ? 'or-more' : 'days', $this->high),
+        ];
+    }
+
+    private static function end(string $as, float $days): Text
+    {
+        return Text::of("evidence.half-life.{$as}", ['days' => (int) round($days)]);
+    }
+
+    private function isOpenBelow(): bool
+    {
+        return $this->low <= self::SHORTEST;
+    }
+
+    private function isOpenAbove(): bool
+    {
+        return $this->high >= self::LONGEST;
     }
 
     /**

@@ -20,8 +20,11 @@ return [
     'floor-only' => 'The floor says that it works (beat :beat: :look), and :clean of :count tries were clean. Does the partner attack as written?',
     'for-whom' => 'For whom',
     'half-life' => [
+        'days' => ':days',
         'found' => 'A try weighs half after about :days days (:low to :high), by :pairs pairs of tries that followed each other. In use: :use days.',
         'heading' => 'How fast it fades',
+        'or-less' => ':days or less',
+        'or-more' => ':days or more',
         'open' => 'The tries that followed each other do not tell yet how fast proof fades. In use: :use days.',
     ],
     'heading' => 'How it holds up',

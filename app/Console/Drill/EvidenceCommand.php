@@ -61,8 +61,7 @@ final class EvidenceCommand extends DrillCommand
                 ? $this->said('cli.evidence.no-half-life')
                 : $this->said('cli.evidence.half-life', [
                     'days' => number_format($report->halfLife->days, 0),
-                    'low' => number_format($report->halfLife->low, 0),
-                    'high' => number_format($report->halfLife->high, 0),
+                    ...$report->halfLife->ends(),
                     'pairs' => $report->halfLife->pairs,
                 ]),
             $report->reaction === null

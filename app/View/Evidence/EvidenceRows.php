@@ -145,8 +145,7 @@ final readonly class EvidenceRows
             ? __('evidence.half-life.open', ['use' => number_format($this->report->inUse)])
             : __('evidence.half-life.found', [
                 'days' => number_format($fit->days),
-                'low' => number_format($fit->low),
-                'high' => number_format($fit->high),
+                ...array_map(say(...), $fit->ends()),
                 'pairs' => number_format($fit->pairs),
                 'use' => number_format($this->report->inUse),
             ]);

@@ -7,6 +7,7 @@ use StoneDrill\Core\Proof\HalfLifeFit;
 use StoneDrill\Core\Proof\Outcome;
 use StoneDrill\Core\Proof\ReactionFit;
 use StoneDrill\Core\Proof\Rep;
+use StoneDrill\Core\Text;
 
 /**
  * Tries one after the other of so many people, each as alike to the one before as the model has it. @return list<Rep>
@@ -82,9 +83,17 @@ it('says something where but one end of its interval is out of sight', function 
     expect($slow->low)->toBeGreaterThan(HalfLifeFit::SHORTEST)
         ->and($slow->high)->toBeGreaterThanOrEqual(HalfLifeFit::LONGEST)
         ->and($slow->isOpen())->toBeFalse()
+        ->and($slow->ends())->toEqual([
+            'low' => Text::of('evidence.half-life.days', ['days' => (int) round($slow->low)]),
+            'high' => Text::of('evidence.half-life.or-more', ['days' => 365]),
+        ])
         ->and($fast->low)->toBeLessThanOrEqual(HalfLifeFit::SHORTEST)
         ->and($fast->high)->toBeLessThan(HalfLifeFit::LONGEST)
-        ->and($fast->isOpen())->toBeFalse();
+        ->and($fast->isOpen())->toBeFalse()
+        ->and($fast->ends())->toEqual([
+            'low' => Text::of('evidence.half-life.or-less', ['days' => 7]),
+            'high' => Text::of('evidence.half-life.days', ['days' => (int) round($fast->high)]),
+        ]);
 });
 
 it('finds the two times of a reaction, with their errors', function (): void {
