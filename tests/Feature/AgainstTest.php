@@ -43,8 +43,14 @@ it('puts an answer on the floor against another attack that it answers, mirrored
     ($this->anew)()->get("/answers/{$this->gate->id}?against=other")
         ->assertOk()
         ->assertSee('The floor shows it against “Other”')
-        // With what the floor is asked for, and with what the tape is.
-        ->assertSeeInOrder(['id="bench-settings"', 'name="against" value="other"', '/tape', 'name="against" value="other"'], false);
+        // With what the floor is asked for, which is what the tape is asked for, too.
+        ->assertSeeInOrder([
+            '<form id="bench-form"',
+            'name="against" value="other"',
+            '</form>',
+            'form="bench-form" formaction="',
+            '/tape.pdf"',
+        ], false);
     foreach (['bodies', 'field', 'floor.svg', 'tape.pdf', 'sheet'] as $part) {
         ($this->anew)()->get("/answers/{$this->gate->id}/{$part}?against=other")->assertOk();
     }
