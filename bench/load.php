@@ -159,8 +159,7 @@ foreach ($lone as $name => $times) {
         $faces = '#url\(([^)]+\.woff2)\)[^}]*?unicode-range:([^;}]+)#';
         preg_match_all($faces, $sizes[$asset][3], $fonts, PREG_SET_ORDER);
         foreach ($fonts as [, $font, $range]) {
-            $letters = preg_replace('/U\+([0-9A-F]+)/', '\x{$1}', preg_replace('/-(?=[0-9A-F])/', '-U+', $range));
-            $letters = str_replace([',', ' '], '', (string) $letters);
+            $letters = str_replace(['U+', ',', ' '], '', (string) preg_replace('/[0-9A-F]+/', '\x{$0}', $range));
             if (preg_match("/[{$letters}]/u", strip_tags($body)) === 1) {
                 $sizes[$font] ??= $alone($font, $head);
                 $whole += $sizes[$font][1];

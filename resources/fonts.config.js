@@ -1,7 +1,8 @@
 import { mkdir, readFile, writeFile } from 'node:fs/promises';
 import subsetFont from 'subset-font';
 
-// Fonts with no more than the pages draw: the letters, weights and features that resources/sass/_faces.scss names.
+// Fonts with no more than the pages draw: the letters and weights that resources/sass/_faces.scss names, and what sets
+// letters beside each other.
 const faces = new URL('sass/_faces.scss', import.meta.url);
 const cut = new URL('fonts/', import.meta.url);
 const whole = new URL('../node_modules/@fontsource-variable/archivo/files/', import.meta.url);
@@ -26,18 +27,25 @@ export const facesOf = (styles) =>
     ([, from, file, range]) => ({ file, from: `archivo-${from}-standard-normal.woff2`, text: charactersOf(range) }),
   );
 
+/** The lightest and the boldest weight of a style sheet. */
+export const weightsOf = (styles) => {
+  const [, min, max] = /font-weight: (\d+) (\d+);/.exec(styles);
+  return { min: Number(min), max: Number(max) };
+};
+
 /** Cuts the fonts before a build. */
 export default () => ({
   name: 'cut-fonts',
   apply: 'build',
   async buildStart() {
     await mkdir(cut, { recursive: true });
-    for (const { file, from, text } of facesOf(await readFile(faces, 'utf8'))) {
+    const styles = await readFile(faces, 'utf8');
+    for (const { file, from, text } of facesOf(styles)) {
       const font = await subsetFont(await readFile(new URL(from, whole)), text, {
         targetFormat: 'woff2',
         keepFeatures: KEPT,
         preserveNameIds: WHOSE,
-        variationAxes: { wght: { min: 400, max: 850 } },
+        variationAxes: { wght: weightsOf(styles) },
       });
       await writeFile(new URL(file, cut), font);
     }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { charactersOf, facesOf } from '../../resources/fonts.config.js';
+import { charactersOf, facesOf, weightsOf } from '../../resources/fonts.config.js';
 
 const read = (path) => readFileSync(new URL(`../../${path}`, import.meta.url), 'utf8');
 const faces = facesOf(read('resources/sass/_faces.scss'));
@@ -9,6 +9,10 @@ const drawing = (text) =>
 
 test('a range says its characters, one by one or from one to another', () => {
   expect(charactersOf(' U+0041-0043, U+2020')).toBe('ABC†');
+});
+
+test('the weights are those that a style sheet names', () => {
+  expect(weightsOf('font-stretch: 62% 125%;\n  font-weight: 300 700;')).toEqual({ min: 300, max: 700 });
 });
 
 test('no character of the font is left out of its parts', () => {

@@ -169,7 +169,8 @@ final readonly class AnswerController
     /**
      * Those whose title or beats, as the school reads them, say what is looked for.
      *
-     * @param  Collection<int, Answer> $answers
+     * @param Collection<int, Answer> $answers
+     *
      * @return Collection<int, Answer>
      */
     private function withWords(Collection $answers, string $words, Spelling $spelling): Collection
