@@ -14,7 +14,7 @@ return [
     'facets' => 'Exactly',
     'family' => 'Family',
     'family-name' => 'family',
-    'find' => 'Find in titles, notes and kinds',
+    'find' => 'Find in titles, notes, kinds and directions',
     'from' => ':hand, from :bearing, :phase',
     'kind' => 'Kind',
     'lacks' => 'What it lacks',

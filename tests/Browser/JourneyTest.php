@@ -135,7 +135,7 @@ it('answers to single keys, but not while one types', function (): void {
     $this->key('t');
     $this->see('Works from');
     $this->key('a');
-    $this->see('Find in titles, notes and kinds');
+    $this->see('Find in titles, notes, kinds and directions');
     $this->key('/');
     expect($this->browser->executeScript('return document.activeElement.id'))->toBe('find');
     $this->find('#find')->sendKeys('swing?');

@@ -62,7 +62,7 @@
                 <p class="form-text" role="status">{{ __('floor.field.looking') }}</p>
             </div>
             <div class="search-row">
-                <x-select name="student" form="bench-form" small :options="['' => __('floor.you')] + $measured"
+                <x-select name="student" form="bench-form" class="w-auto" small :options="['' => __('floor.you')] + $measured"
                     :aria-label="__('floor.you')"/>
                 <x-button form="bench-form" size="sm" :formaction="route('answers.tape', $answer)">{{ __('floor.field.tape') }}</x-button>
             </div>
